@@ -1,0 +1,60 @@
+#pragma once
+
+#include <atomic>
+#include <memory>
+#include <mutex>
+#include <vector>
+
+#include "upbeat/audio/recording_run.h"
+#include "upbeat/audio/stream.h"
+#include "upbeat/units/sound.h"
+
+namespace upbeat {
+
+/// What a stream runs: at most one take and one sound being played. The control thread sets them, the audio thread uses
+/// them; an object the audio thread may still hold is kept until two more cycles have passed.
+class AudioEngine : public AudioProcess {
+  public:
+    void process(std::span<const float> in, std::span<float> out, std::int64_t position, bool late) noexcept override;
+
+    // Control thread.
+    void startRun(std::shared_ptr<RecordingRun> run);
+    void clearRun();
+    [[nodiscard]] std::shared_ptr<RecordingRun> currentRun() const;
+
+    /// Plays a sound once, mixed into whatever runs; a second call replaces the first.
+    void play(std::shared_ptr<const Sound> sound, double gain);
+    void stopPlaying();
+    [[nodiscard]] bool isPlaying() const { return m_playing.load() != nullptr; }
+    /// Seconds of the sound that have been played.
+    [[nodiscard]] double playedS() const;
+
+    /// Loudest input sample since the last call, 0 to 1: the level meter between takes.
+    [[nodiscard]] float newPeak() { return m_peak.exchange(0.0F); }
+    [[nodiscard]] std::int64_t cycles() const { return m_cycles.load(); }
+
+  private:
+    struct Playback {
+        std::shared_ptr<const Sound> sound;
+        float gain = 1;
+        std::atomic<std::size_t> next{0};
+    };
+    struct Retired {
+        std::int64_t cycle;
+        std::shared_ptr<void> object;
+    };
+    void retire(std::shared_ptr<void> object);
+    void playInto(std::span<float> out, Playback& playback) noexcept;
+
+    std::atomic<RecordingRun*> m_active{nullptr};
+    std::atomic<Playback*> m_playing{nullptr};
+    std::atomic<std::int64_t> m_cycles{0};
+    std::atomic<float> m_peak{0.0F};
+
+    mutable std::mutex m_control;  // never taken on the audio thread
+    std::shared_ptr<RecordingRun> m_run;
+    std::shared_ptr<Playback> m_playback;
+    std::vector<Retired> m_retired;
+};
+
+}  // namespace upbeat

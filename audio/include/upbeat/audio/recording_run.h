@@ -1,0 +1,68 @@
+#pragma once
+
+#include <array>
+#include <atomic>
+#include <cstdint>
+#include <span>
+#include <vector>
+
+#include "upbeat/audio/spsc_ring.h"
+#include "upbeat/audio/take_plan.h"
+
+namespace upbeat {
+
+/// Frames that the device lost or delivered too late, counted from the start of the take.
+struct LostFrames {
+    std::int64_t at = 0;
+    std::int64_t count = 0;    ///< Missing frames: the recording holds zeros there.
+    std::int64_t damaged = 0;  ///< Frames after `at` that are there but cannot be trusted.
+};
+
+/// The part of a take that lives on the audio thread: plays the click at exact samples and hands the input to the
+/// writer through a ring. Made before the take, driven by `process`, read by the writer; nothing here allocates after
+/// construction.
+class RecordingRun {
+  public:
+    RecordingRun(TakePlan plan, int sampleRate);
+
+    /// Audio thread. The first call fixes the start of the take.
+    void process(std::span<const float> in, std::span<float> out, std::int64_t position, bool late) noexcept;
+
+    /// Any thread: end before the last bar.
+    void stop() noexcept { m_stop.store(true, std::memory_order_release); }
+    /// True once the audio thread has handed over the last sample.
+    [[nodiscard]] bool isFinished() const noexcept { return m_finished.load(std::memory_order_acquire); }
+    /// Stream position of the take's first frame, -1 before it is known.
+    [[nodiscard]] std::int64_t startPosition() const noexcept { return m_start.load(std::memory_order_acquire); }
+    /// Frames of the take that have passed.
+    [[nodiscard]] std::int64_t framesPassed() const noexcept { return m_passed.load(std::memory_order_acquire); }
+    [[nodiscard]] bool wasStopped() const noexcept { return m_stop.load(std::memory_order_acquire); }
+
+    [[nodiscard]] const TakePlan& plan() const { return m_plan; }
+    [[nodiscard]] int sampleRate() const { return m_sampleRate; }
+    [[nodiscard]] std::int64_t totalFrames() const { return m_total; }
+
+    // Writer thread.
+    [[nodiscard]] SpscRing<float>& samples() { return m_samples; }
+    [[nodiscard]] SpscRing<LostFrames>& losses() { return m_losses; }
+
+  private:
+    void playClicks(std::span<float> out, std::int64_t from) noexcept;
+    void handOver(std::span<const float> in, std::int64_t from) noexcept;
+    void noteGap(std::int64_t from, std::int64_t expected, std::int64_t frames, bool late) noexcept;
+
+    TakePlan m_plan;
+    int m_sampleRate;
+    std::int64_t m_total;
+    std::array<std::vector<float>, 3> m_clickSounds;
+    std::int64_t m_nextClick = 0;
+    std::int64_t m_expected = 0;
+    SpscRing<float> m_samples;
+    SpscRing<LostFrames> m_losses;
+    std::atomic<std::int64_t> m_start{-1};
+    std::atomic<std::int64_t> m_passed{0};
+    std::atomic<bool> m_stop{false};
+    std::atomic<bool> m_finished{false};
+};
+
+}  // namespace upbeat

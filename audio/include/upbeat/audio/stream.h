@@ -1,0 +1,44 @@
+#pragma once
+
+#include <cstdint>
+#include <memory>
+#include <span>
+#include <string>
+#include <vector>
+
+#include "upbeat/units/error.h"
+
+namespace upbeat {
+
+/// What runs on the audio thread. `process` never allocates, locks, logs or touches files.
+class AudioProcess {
+  public:
+    virtual ~AudioProcess() = default;
+    /// `in` and `out` have the same length; `out` comes zeroed. `position` counts frames since the stream started; it
+    /// jumps where cycles were dropped. `late` says the cycle was run too late to be heard whole.
+    virtual void process(std::span<const float> in, std::span<float> out, std::int64_t position,
+                         bool late) noexcept = 0;
+};
+
+/// A sample-locked pair of one input and one output. `start` gives an error when the device cannot be opened; after
+/// `stop` the process is not called any more. The process must outlive the stream.
+class DuplexStream {
+  public:
+    virtual ~DuplexStream() = default;
+    [[nodiscard]] virtual Result<void> start(AudioProcess& process) = 0;
+    virtual void stop() = 0;
+    [[nodiscard]] virtual int sampleRate() const = 0;
+    [[nodiscard]] virtual int periodFrames() const = 0;
+    /// "Simulated player", "JACK system:capture_1".
+    [[nodiscard]] virtual std::string name() const = 0;
+};
+
+/// An input the user can choose.
+struct InputDevice {
+    std::string id;  ///< "simulated" or "jack:" and the port's name.
+    std::string label;
+
+    friend bool operator==(const InputDevice&, const InputDevice&) = default;
+};
+
+}  // namespace upbeat

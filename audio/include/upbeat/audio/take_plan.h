@@ -1,0 +1,28 @@
+#pragma once
+
+#include <filesystem>
+
+#include "upbeat/music/click_plan.h"
+#include "upbeat/music/exercise.h"
+
+namespace upbeat {
+
+/// Everything that is decided before a take starts.
+struct TakePlan {
+    Exercise exercise;
+    ClickPlan click;
+    int bars = 8;
+    double latencyS = 0;         ///< Calibrated round trip, taken off every onset.
+    double clickGain = 0.5;      ///< Peak of a click, 0 to 1.
+    std::filesystem::path file;  ///< Where the FLAC goes; empty: nothing is written.
+
+    /// Silence before the first count-in click.
+    static constexpr double kLeadS = 0.25;
+    static constexpr double kTailS = 0.35;
+
+    [[nodiscard]] double firstBeatS() const { return kLeadS + click.firstBeat().value(); }
+    [[nodiscard]] double playingS() const { return bars * click.bar().value(); }
+    [[nodiscard]] double durationS() const { return firstBeatS() + playingS() + latencyS + kTailS; }
+};
+
+}  // namespace upbeat

@@ -1,0 +1,72 @@
+#pragma once
+
+#include <atomic>
+#include <memory>
+#include <mutex>
+#include <optional>
+#include <thread>
+#include <vector>
+
+#include "upbeat/align/matched_take.h"
+#include "upbeat/audio/recording_run.h"
+#include "upbeat/formats/audio_file.h"
+#include "upbeat/signal/hit_detector.h"
+
+namespace upbeat {
+
+/// A take after the last sample.
+struct FinishedTake {
+    TakePlan plan;
+    int sampleRate = 48000;
+    double durationS = 0;
+    std::vector<Hit> hits;
+    std::vector<DamagedSpan> damaged;
+    bool stoppedEarly = false;
+    std::optional<Error> writeError;  ///< The disk refused: what was written up to then is kept.
+};
+
+/// Takes the samples of a run to disk and through the detector, on a thread of its own, while the take goes on.
+class TakeWriter {
+  public:
+    /// An error when the file cannot be made.
+    [[nodiscard]] static Result<std::unique_ptr<TakeWriter>> start(std::shared_ptr<RecordingRun> run);
+    ~TakeWriter();
+    TakeWriter(const TakeWriter&) = delete;
+    TakeWriter& operator=(const TakeWriter&) = delete;
+
+    /// Hits found since the last call, firm and weak, in take time.
+    [[nodiscard]] std::vector<Hit> newHits();
+    /// Loudest input sample since the last call, dBFS.
+    [[nodiscard]] double newPeakDb();
+    [[nodiscard]] int lossCount() const { return m_lossCount.load(); }
+    [[nodiscard]] bool isDone() const { return m_done.load(); }
+    /// Waits for the writer and gives the take. Call once.
+    [[nodiscard]] FinishedTake finish();
+
+  private:
+    explicit TakeWriter(std::shared_ptr<RecordingRun> run);
+    void run();
+    bool drain();
+    void take(std::span<const float> samples);
+    void insertLost(const LostFrames& lost);
+    void store(std::span<const float> samples);
+    void closeFile();
+
+    std::shared_ptr<RecordingRun> m_run;
+    std::unique_ptr<FlacWriter> m_file;
+    HitDetector m_detector;
+    std::int64_t m_written = 0;
+    std::int64_t m_unflushed = 0;
+    std::optional<LostFrames> m_nextLoss;
+    FinishedTake m_result;
+
+    std::mutex m_mutex;
+    std::vector<Hit> m_newHits;
+    double m_peakDb = -120;
+
+    std::atomic<int> m_lossCount{0};
+    std::atomic<bool> m_done{false};
+    std::jthread m_thread;
+};
+
+}  // namespace upbeat

@@ -1,0 +1,72 @@
+#include "upbeat/audio/engine.h"
+
+#include <algorithm>
+#include <cmath>
+
+namespace upbeat {
+
+void AudioEngine::process(std::span<const float> in, std::span<float> out, std::int64_t position, bool late) noexcept {
+    if (RecordingRun* run = m_active.load(std::memory_order_acquire)) run->process(in, out, position, late);
+    if (Playback* playback = m_playing.load(std::memory_order_acquire)) playInto(out, *playback);
+    float peak = m_peak.load(std::memory_order_relaxed);
+    for (const float v : in) peak = std::max(peak, std::abs(v));
+    m_peak.store(peak, std::memory_order_relaxed);
+    m_cycles.fetch_add(1, std::memory_order_acq_rel);
+}
+
+void AudioEngine::playInto(std::span<float> out, Playback& playback) noexcept {
+    const auto& samples = playback.sound->samples;
+    std::size_t next = playback.next.load(std::memory_order_relaxed);
+    const std::size_t count = std::min(out.size(), samples.size() - std::min(next, samples.size()));
+    for (std::size_t i = 0; i < count; ++i) out[i] += playback.gain * samples[next + i];
+    next += count;
+    playback.next.store(next, std::memory_order_release);
+    if (next >= samples.size()) {
+        Playback* mine = &playback;
+        m_playing.compare_exchange_strong(mine, nullptr);
+    }
+}
+
+void AudioEngine::startRun(std::shared_ptr<RecordingRun> run) {
+    const std::lock_guard lock(m_control);
+    if (m_run) retire(m_run);
+    m_run = std::move(run);
+    m_active.store(m_run.get(), std::memory_order_release);
+}
+
+void AudioEngine::clearRun() {
+    startRun(nullptr);
+}
+
+std::shared_ptr<RecordingRun> AudioEngine::currentRun() const {
+    const std::lock_guard lock(m_control);
+    return m_run;
+}
+
+void AudioEngine::play(std::shared_ptr<const Sound> sound, double gain) {
+    const std::lock_guard lock(m_control);
+    if (m_playback) retire(m_playback);
+    m_playback = std::make_shared<Playback>();
+    m_playback->sound = std::move(sound);
+    m_playback->gain = static_cast<float>(gain);
+    m_playing.store(m_playback.get(), std::memory_order_release);
+}
+
+void AudioEngine::stopPlaying() {
+    const std::lock_guard lock(m_control);
+    m_playing.store(nullptr, std::memory_order_release);
+}
+
+double AudioEngine::playedS() const {
+    const std::lock_guard lock(m_control);
+    if (!m_playback) return 0;
+    return static_cast<double>(m_playback->next.load()) / m_playback->sound->sampleRate;
+}
+
+void AudioEngine::retire(std::shared_ptr<void> object) {
+    const std::int64_t now = m_cycles.load(std::memory_order_acquire);
+    std::erase_if(m_retired, [now](const Retired& r) { return now - r.cycle >= 2; });
+    m_retired.push_back({now, std::move(object)});
+}
+
+}  // namespace upbeat

@@ -1,0 +1,135 @@
+#include "upbeat/audio/jack_stream.h"
+
+#include <fmt/format.h>
+#include <jack/jack.h>
+
+#include <algorithm>
+#include <atomic>
+#include <span>
+
+namespace upbeat {
+
+namespace {
+
+struct CloseClient {
+    void operator()(jack_client_t* client) const { jack_client_close(client); }
+};
+using Client = std::unique_ptr<jack_client_t, CloseClient>;
+
+Client openClient(const char* name) {
+    // JackNoStartServer: a program that measures must not start a sound server behind the user's back.
+    return Client(jack_client_open(name, JackNoStartServer, nullptr));
+}
+
+std::vector<std::string> portsOf(jack_client_t* client, unsigned long flags) {
+    std::vector<std::string> names;
+    const char** ports = jack_get_ports(client, nullptr, JACK_DEFAULT_AUDIO_TYPE, flags);
+    for (const char** port = ports; port != nullptr && *port != nullptr; ++port) names.emplace_back(*port);
+    jack_free(ports);
+    return names;
+}
+
+void silent(const char* /*message*/) {}
+
+}  // namespace
+
+struct JackStream::Impl {
+    Client client;
+    jack_port_t* in = nullptr;
+    jack_port_t* out = nullptr;
+    AudioProcess* process = nullptr;
+    bool first = true;
+    jack_nframes_t lastFrame = 0;
+    std::int64_t position = 0;
+    std::atomic<bool> gone{false};
+
+    int cycle(jack_nframes_t frames) noexcept {
+        const jack_nframes_t now = jack_last_frame_time(client.get());
+        // Unsigned difference: right across the wrap of the 32-bit frame clock.
+        if (!first) position += static_cast<std::int64_t>(now - lastFrame);
+        first = false;
+        lastFrame = now;
+        const auto* input = static_cast<const float*>(jack_port_get_buffer(in, frames));
+        auto* output = static_cast<float*>(jack_port_get_buffer(out, frames));
+        std::fill_n(output, frames, 0.0F);
+        const bool late = jack_frames_since_cycle_start(client.get()) > frames;
+        process->process(std::span(input, frames), std::span(output, frames), position, late);
+        return 0;
+    }
+};
+
+JackStream::JackStream(std::string capturePort) : m_capturePort(std::move(capturePort)) {}
+
+JackStream::~JackStream() {
+    JackStream::stop();
+}
+
+Result<void> JackStream::start(AudioProcess& process) {
+    stop();
+    jack_set_error_function(silent);
+    jack_set_info_function(silent);
+    auto impl = std::make_unique<Impl>();
+    impl->process = &process;
+    impl->client = openClient("upbeat-check");
+    if (!impl->client)
+        return fail("no JACK or PipeWire sound server answers", "sound input",
+                    "start one, run the program under pw-jack, or choose the simulated player");
+    jack_client_t* client = impl->client.get();
+    impl->in = jack_port_register(client, "in", JACK_DEFAULT_AUDIO_TYPE, JackPortIsInput, 0);
+    impl->out = jack_port_register(client, "out", JACK_DEFAULT_AUDIO_TYPE, JackPortIsOutput, 0);
+    if (impl->in == nullptr || impl->out == nullptr)
+        return fail("the sound server gives no ports", "sound input", "close other sound programs");
+    jack_set_process_callback(
+        client, [](jack_nframes_t frames, void* self) { return static_cast<Impl*>(self)->cycle(frames); }, impl.get());
+    jack_on_shutdown(
+        client, [](void* self) { static_cast<Impl*>(self)->gone.store(true); }, impl.get());
+    if (jack_activate(client) != 0)
+        return fail("the sound server does not start us", "sound input", "restart the sound server");
+    m_impl = std::move(impl);
+    const auto captures = portsOf(client, JackPortIsOutput | JackPortIsPhysical);
+    const std::string capture =
+        !m_capturePort.empty() ? m_capturePort : (captures.empty() ? std::string() : captures.front());
+    if (!capture.empty() && jack_connect(client, capture.c_str(), inputPort().c_str()) != 0) {
+        stop();
+        return fail(fmt::format("the input {} is not there any more", capture), "sound input", "choose another input");
+    }
+    const auto playbacks = portsOf(client, JackPortIsInput | JackPortIsPhysical);
+    for (std::size_t i = 0; i < std::min<std::size_t>(2, playbacks.size()); ++i)
+        (void)jack_connect(client, outputPort().c_str(), playbacks[i].c_str());
+    return {};
+}
+
+void JackStream::stop() {
+    if (!m_impl) return;
+    (void)jack_deactivate(m_impl->client.get());
+    m_impl.reset();
+}
+
+int JackStream::sampleRate() const {
+    return m_impl ? static_cast<int>(jack_get_sample_rate(m_impl->client.get())) : 48000;
+}
+int JackStream::periodFrames() const {
+    return m_impl ? static_cast<int>(jack_get_buffer_size(m_impl->client.get())) : 256;
+}
+std::string JackStream::name() const {
+    return m_capturePort.empty() ? "JACK" : "JACK " + m_capturePort;
+}
+std::string JackStream::outputPort() const {
+    return m_impl ? jack_port_name(m_impl->out) : "";
+}
+std::string JackStream::inputPort() const {
+    return m_impl ? jack_port_name(m_impl->in) : "";
+}
+
+std::vector<InputDevice> jackInputs() {
+    jack_set_error_function(silent);
+    jack_set_info_function(silent);
+    const Client client = openClient("upbeat-check-probe");
+    std::vector<InputDevice> devices;
+    if (!client) return devices;
+    for (const std::string& port : portsOf(client.get(), JackPortIsOutput))
+        if (port.find("upbeat-check") == std::string::npos) devices.push_back({"jack:" + port, port});
+    return devices;
+}
+
+}  // namespace upbeat

@@ -1,0 +1,140 @@
+#include "upbeat/audio/take_writer.h"
+
+#include <algorithm>
+#include <chrono>
+
+#include "upbeat/signal/level_meter.h"
+
+namespace upbeat {
+
+namespace {
+
+constexpr std::size_t kBlock = 4096;
+constexpr std::int64_t kLongestGapS = 30;
+
+}  // namespace
+
+TakeWriter::TakeWriter(std::shared_ptr<RecordingRun> run) : m_run(std::move(run)), m_detector(m_run->sampleRate()) {
+    m_result.plan = m_run->plan();
+    m_result.sampleRate = m_run->sampleRate();
+}
+
+Result<std::unique_ptr<TakeWriter>> TakeWriter::start(std::shared_ptr<RecordingRun> run) {
+    std::unique_ptr<TakeWriter> writer(new TakeWriter(std::move(run)));
+    const auto& path = writer->m_run->plan().file;
+    if (!path.empty()) {
+        auto file = FlacWriter::open(path, writer->m_run->sampleRate());
+        if (!file) return tl::unexpected(file.error());
+        writer->m_file = std::move(*file);
+    }
+    writer->m_thread = std::jthread([raw = writer.get()] { raw->run(); });
+    return writer;
+}
+
+TakeWriter::~TakeWriter() {
+    m_run->stop();
+    if (m_thread.joinable()) m_thread.request_stop();
+}
+
+void TakeWriter::run() {
+    const auto token = m_thread.get_stop_token();
+    while (true) {
+        const bool last = m_run->isFinished() || token.stop_requested();
+        const bool some = drain();
+        if (last && !some) break;
+        if (!some) std::this_thread::sleep_for(std::chrono::milliseconds(5));
+    }
+    m_detector.finish();
+    take({});
+    closeFile();
+    m_result.durationS = static_cast<double>(m_written) / m_run->sampleRate();
+    m_result.stoppedEarly = m_written < m_run->totalFrames();
+    m_done.store(true);
+}
+
+bool TakeWriter::drain() {
+    if (!m_nextLoss) {
+        LostFrames lost;
+        if (m_run->losses().pop(std::span(&lost, 1)) == 1) m_nextLoss = lost;
+    }
+    std::array<float, kBlock> block{};
+    std::size_t wanted = kBlock;
+    if (m_nextLoss) {
+        const std::int64_t before = m_nextLoss->at - m_written;
+        if (before <= 0) {
+            insertLost(*m_nextLoss);
+            m_nextLoss.reset();
+            return true;
+        }
+        wanted = std::min(wanted, static_cast<std::size_t>(before));
+    }
+    const std::size_t count = m_run->samples().pop(std::span(block).first(wanted));
+    if (count == 0) return false;
+    take(std::span<const float>(block).first(count));
+    return true;
+}
+
+/// Keeps the recording's clock right: lost frames become silence, and the span is marked.
+void TakeWriter::insertLost(const LostFrames& lost) {
+    const double rate = m_run->sampleRate();
+    const std::int64_t most = kLongestGapS * m_run->sampleRate();
+    std::int64_t left = std::clamp<std::int64_t>(lost.count, 0, most);
+    m_result.damaged.push_back(
+        {static_cast<double>(lost.at) / rate, static_cast<double>(lost.at + lost.count + lost.damaged) / rate});
+    ++m_lossCount;
+    const std::array<float, kBlock> silence{};
+    while (left > 0) {
+        const auto part = static_cast<std::size_t>(std::min<std::int64_t>(left, kBlock));
+        take(std::span<const float>(silence).first(part));
+        left -= static_cast<std::int64_t>(part);
+    }
+}
+
+void TakeWriter::take(std::span<const float> samples) {
+    if (!samples.empty()) {
+        store(samples);
+        m_detector.push(samples);
+        m_written += static_cast<std::int64_t>(samples.size());
+    }
+    const auto hits = m_detector.take();
+    m_result.hits.insert(m_result.hits.end(), hits.begin(), hits.end());
+    const std::lock_guard lock(m_mutex);
+    m_newHits.insert(m_newHits.end(), hits.begin(), hits.end());
+    m_peakDb = std::max(m_peakDb, peakDb(samples));
+}
+
+void TakeWriter::store(std::span<const float> samples) {
+    if (!m_file) return;
+    if (!m_file->write(samples)) {
+        m_result.writeError = Error{"the recording could not be written any further", m_run->plan().file.string(),
+                                    "free some space; what was written is kept"};
+        m_file.reset();
+        return;
+    }
+    m_unflushed += static_cast<std::int64_t>(samples.size());
+    if (m_unflushed < m_run->sampleRate() / 2) return;
+    m_file->flush();
+    m_unflushed = 0;
+}
+
+void TakeWriter::closeFile() {
+    m_file.reset();
+}
+
+std::vector<Hit> TakeWriter::newHits() {
+    const std::lock_guard lock(m_mutex);
+    return std::exchange(m_newHits, {});
+}
+
+double TakeWriter::newPeakDb() {
+    const std::lock_guard lock(m_mutex);
+    return std::exchange(m_peakDb, -120.0);
+}
+
+FinishedTake TakeWriter::finish() {
+    m_run->stop();
+    if (m_thread.joinable()) m_thread.join();
+    return std::move(m_result);
+}
+
+}  // namespace upbeat

@@ -1,0 +1,133 @@
+// Prints the benchmark tables: speed, accuracy on simulated takes, or accuracy on a labelled set (--set DIR).
+#include <fmt/format.h>
+
+#include <algorithm>
+#include <cstring>
+#include <filesystem>
+#include <map>
+
+#include "score.h"
+#include "simulated_sets.h"
+#include "speed.h"
+#include "table.h"
+#include "upbeat/formats/atomic_file.h"
+#include "upbeat/measure/statistics.h"
+#include "upbeat/music/library.h"
+
+namespace upbeat::bench {
+
+namespace {
+
+const std::vector<std::string> kColumns{
+    "takes",       "F",      "lost",   "extra",       "onset sd ms",        "voice medians ms",
+    "level sd dB", "ghosts", "graces", "grace sd ms", "mismatched per 1000"};
+
+std::string share(int part, int whole) {
+    return whole > 0 ? fmt::format("{:.3f}", 1.0 * part / whole) : "-";
+}
+
+std::vector<std::string> rowOf(const std::string& name, const Score& s) {
+    const auto [low, high] = s.voiceMediansMs();
+    return {name,
+            fmt::format("{:.4f}", s.f()),
+            fmt::format("{}", s.lost),
+            fmt::format("{}", s.extra),
+            fmt::format("{:.3f}", s.onsetDeviationMs()),
+            fmt::format("{:+.2f} to {:+.2f}", low, high),
+            fmt::format("{:.2f}", robustDeviation(s.levelDb)),
+            share(s.ghostsFound, s.ghosts),
+            share(s.gracePairsFound, s.gracePairs),
+            s.graceSpacingMs.empty() ? "-" : fmt::format("{:.2f}", robustDeviation(s.graceSpacingMs)),
+            s.partners > 0 ? fmt::format("{:.1f}", 1000.0 * s.wrongPartners / s.partners) : "-"};
+}
+
+Table simulatedTable() {
+    Table table{"Accuracy on simulated takes, kits not used in tuning", kColumns, {}};
+    Score all;
+    for (const Exercise& exercise : builtInExercises()) {
+        Score score;
+        for (const std::uint64_t seed : unseenSeeds())
+            for (const Room room : {Room::Dry, Room::Reverberant, Room::Noisy}) {
+                Character character;
+                character.missChance = character.extraChance = 0.005;
+                score += scoreTake(simulateLabelled(exercise, exercise.tempo.goal * 0.8, 8, character, seed, room));
+            }
+        table.rows.push_back(rowOf(exercise.id, score));
+        all += score;
+    }
+    table.rows.push_back(rowOf("all", all));
+    Score scattered;
+    for (const std::uint64_t seed : unseenSeeds()) {
+        Character character;
+        character.spreadMs = 12;
+        character.missChance = character.extraChance = 0.01;
+        scattered +=
+            scoreTake(simulateLabelled(*builtInExercise("singles-sixteenths"), 120, 32, character, seed, Room::Dry));
+    }
+    table.rows.push_back(rowOf("singles at 120, spread 12 ms", scattered));
+    return table;
+}
+
+int labelledSet(const std::filesystem::path& root, std::vector<Table>& tables) {
+    std::vector<std::filesystem::path> folders;
+    std::error_code error;
+    for (const auto& entry : std::filesystem::directory_iterator(root, error))
+        if (std::filesystem::exists(entry.path() / "truth.json")) folders.push_back(entry.path());
+    std::sort(folders.begin(), folders.end());
+    if (folders.empty()) {
+        fmt::print(stderr,
+                   "upbeat-bench: {}: no take with a truth.json is found there; name the folder of a labelled set.\n",
+                   root.string());
+        return 3;
+    }
+    Table takes{"Takes of " + root.filename().string(), kColumns, {}};
+    Table groups{"Conditions of " + root.filename().string(), kColumns, {}};
+    std::map<std::string, Score> byCondition;
+    for (const auto& folder : folders) {
+        const auto take = readLabelled(folder);
+        if (!take) {
+            fmt::print(stderr, "upbeat-bench: {}\n", take.error().sentence());
+            return 3;
+        }
+        const Score score = scoreTake(*take);
+        takes.rows.push_back(rowOf(take->name, score));
+        byCondition["condition " + take->condition] += score;
+        byCondition["family " + take->family] += score;
+        byCondition["all"] += score;
+    }
+    for (const auto& [name, score] : byCondition) groups.rows.push_back(rowOf(name, score));
+    tables.push_back(std::move(takes));
+    tables.push_back(std::move(groups));
+    return 0;
+}
+
+int run(int argc, char** argv) {
+    std::string set;
+    std::string json;
+    for (int i = 1; i + 1 < argc; i += 2) {
+        if (std::strcmp(argv[i], "--set") == 0) set = argv[i + 1];
+        if (std::strcmp(argv[i], "--json") == 0) json = argv[i + 1];
+    }
+    std::vector<Table> tables;
+    if (set.empty()) {
+        tables.push_back(speedTable());
+        tables.push_back(simulatedTable());
+    } else if (const int status = labelledSet(set, tables); status != 0) {
+        return status;
+    }
+    for (const Table& table : tables) fmt::print("{}", toText(table));
+    if (json.empty()) return 0;
+    if (const auto written = writeFileAtomically(json, toJson(tables)); !written) {
+        fmt::print(stderr, "upbeat-bench: {}\n", written.error().sentence());
+        return 3;
+    }
+    return 0;
+}
+
+}  // namespace
+
+}  // namespace upbeat::bench
+
+int main(int argc, char** argv) {
+    return upbeat::bench::run(argc, argv);
+}

@@ -1,0 +1,61 @@
+#include "simulated_sets.h"
+
+#include <chrono>
+#include <cmath>
+
+#include "upbeat/player/render.h"
+#include "upbeat/signal/hit_detector.h"
+
+namespace upbeat::bench {
+
+namespace {
+
+Recording recordingFor(std::uint64_t seed, Room room) {
+    Recording recording;
+    recording.kitSeed = seed;
+    if (room == Room::Reverberant) recording.rt60S = 0.5, recording.roomGain = 0.3;
+    if (room == Room::Noisy) recording.noiseDb = -50, recording.humDb = -55, recording.dc = 0.01;
+    return recording;
+}
+
+std::vector<Label> labelsOf(const RenderedTake& rendered) {
+    std::vector<Label> labels;
+    for (const TrueHit& hit : rendered.hits) {
+        Label label;
+        label.timeS = hit.timeS;
+        label.levelDb = hit.levelDb;
+        label.voice = toName(hit.played.voice);
+        label.stroke = toName(hit.played.level);
+        label.role = hit.played.role == Role::Grace ? "grace" : (hit.played.stroke < 0 ? "extra" : "main");
+        if (hit.played.stroke >= 0) label.gridS = rendered.firstBeatS + hit.played.gridS;
+        labels.push_back(label);
+    }
+    return labels;
+}
+
+}  // namespace
+
+LabelledTake simulateLabelled(const Exercise& exercise, double tempoBpm, int bars, const Character& character,
+                              std::uint64_t seed, Room room) {
+    const Bpm tempo(tempoBpm);
+    const int passes = (bars + exercise.bars - 1) / exercise.bars;
+    const Performance performance = perform(exercise, tempo, passes, character, seed);
+    const double durationS = passes * passDurationS(exercise, tempo);
+    const RenderedTake rendered = render(performance, durationS, recordingFor(seed, room));
+    LabelledTake take;
+    take.name = exercise.id;
+    take.durationS = rendered.sound.durationS();
+    take.labels = labelsOf(rendered);
+    const TakeFrame frame{tempoBpm, rendered.firstBeatS, passes * exercise.bars, 0, false, {}};
+    const auto start = std::chrono::steady_clock::now();
+    const auto hits = detectHits(rendered.sound.view(), rendered.sound.sampleRate);
+    take.analysis = analyzeTake(exercise, frame, hits, {practiceProfile(), ladderOf(exercise), {}});
+    take.analysisS = std::chrono::duration<double>(std::chrono::steady_clock::now() - start).count();
+    return take;
+}
+
+std::vector<std::uint64_t> unseenSeeds() {
+    return {9001, 9002, 9003, 9004, 9005, 9006};
+}
+
+}  // namespace upbeat::bench

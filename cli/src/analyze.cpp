@@ -1,0 +1,139 @@
+#include <fmt/format.h>
+
+#include <cmath>
+#include <cstdio>
+#include <memory>
+
+#include "commands.h"
+#include "upbeat/formats/analysis_json.h"
+#include "upbeat/formats/atomic_file.h"
+#include "upbeat/formats/audio_file.h"
+#include "upbeat/formats/pattern.h"
+#include "upbeat/signal/hit_detector.h"
+
+namespace upbeat::cli {
+
+namespace {
+
+struct Options {
+    std::string take;
+    std::string pattern;
+    double tempo = 0;
+    double firstBeat = 0;
+    int bars = 0;
+    double latencyMs = 0;
+    double swing = 0;
+    std::string profile = "practice";
+    bool clickBleed = false;
+    std::string json;
+    std::string csv;
+};
+
+struct Heard {
+    std::vector<Hit> hits;
+    AudioInfo info;
+};
+
+Result<Heard> hear(const std::string& path) {
+    std::unique_ptr<HitDetector> detector;
+    Heard heard;
+    const auto info = readAudio(path, [&](std::span<const float> block, const AudioInfo& audio) {
+        if (!detector) detector = std::make_unique<HitDetector>(audio.sampleRate);
+        detector->push(block);
+        const auto some = detector->take();
+        heard.hits.insert(heard.hits.end(), some.begin(), some.end());
+    });
+    if (!info) return tl::unexpected(info.error());
+    if (detector) {
+        detector->finish();
+        const auto rest = detector->take();
+        heard.hits.insert(heard.hits.end(), rest.begin(), rest.end());
+    }
+    heard.info = *info;
+    return heard;
+}
+
+Exit checkArguments(const Options& o) {
+    const auto bad = [](std::string what, std::string fix) {
+        return complain(Error{std::move(what), {}, std::move(fix)}, Exit::BadArguments);
+    };
+    if (!(o.tempo >= kSlowestTempo && o.tempo <= kFastestTempo))
+        return bad(fmt::format("a tempo of {:g} is out of range", o.tempo), "use --tempo 30 to 300");
+    if (!std::isfinite(o.firstBeat) || o.firstBeat < 0)
+        return bad("the first beat lies before the take", "use --first-beat 0 or more");
+    if (o.bars < 0 || o.bars > 100000)
+        return bad(fmt::format("{} bars cannot be played", o.bars), "use --bars 1 or more");
+    if (!std::isfinite(o.latencyMs) || std::abs(o.latencyMs) > 2000)
+        return bad("the latency is out of range", "use --latency-ms -2000 to 2000");
+    if (o.swing != 0 && !(o.swing >= kSmallestSwing && o.swing <= kLargestSwing))
+        return bad(fmt::format("a swing ratio of {:g} is out of range", o.swing), "use --swing 0.5 to 4");
+    return Exit::Measured;
+}
+
+Result<void> deliver(const Options& o, const TakeAnalysis& analysis, const TakeFacts& facts) {
+    const std::string json = analysisToJson(analysis, facts);
+    if (!o.csv.empty())
+        if (const auto written = writeFileAtomically(o.csv, analysisToCsv(analysis)); !written) return written;
+    if (o.json.empty()) {
+        fmt::print("{} {}\n", analysis.verdict.headline, analysis.verdict.reason);
+        for (const Finding& finding : analysis.findings) fmt::print("- {}.\n", finding.sentence);
+        return {};
+    }
+    if (o.json == "-") {
+        fmt::print("{}", json);
+        return {};
+    }
+    return writeFileAtomically(o.json, json);
+}
+
+Exit run(const Options& o) {
+    if (const Exit bad = checkArguments(o); bad != Exit::Measured) return bad;
+    auto pattern = readPattern(o.pattern);
+    if (!pattern) return complain(pattern.error(), Exit::Unreadable);
+    if (o.swing != 0) {
+        if (!pattern->feel.isSwung()) pattern->feel.level = SwingLevel::Eighth;
+        pattern->feel.ratio = o.swing;
+    }
+    const auto heard = hear(o.take);
+    if (!heard) return complain(heard.error(), Exit::Unreadable);
+    const auto nothing = [&](std::string what) {
+        return complain(Error{std::move(what), o.take, "check --first-beat and the recording level"},
+                        Exit::NothingToMeasure);
+    };
+    const double start = o.firstBeat + o.latencyMs * 1e-3;
+    if (heard->info.durationS - start < barDurationS(pattern->meter, Bpm(o.tempo)) * 0.99)
+        return nothing("the take is shorter than one bar");
+    const int bars = o.bars > 0 ? o.bars : barsPlayed(*pattern, o.tempo, start, heard->hits);
+    if (bars == 0) return nothing("nothing is heard after the first beat");
+    CoachPlan plan;
+    plan.profile = o.profile == "performance" ? performanceProfile() : practiceProfile();
+    plan.ladder = ladderOf(*pattern);
+    const TakeFrame frame{o.tempo, o.firstBeat, bars, o.latencyMs * 1e-3, o.clickBleed, {}};
+    const TakeAnalysis analysis = analyzeTake(*pattern, frame, heard->hits, plan);
+    if (analysis.matched.hits.empty()) return nothing("nothing is heard in the bars that were asked for");
+    const TakeFacts facts{o.take, heard->info.sampleRate, heard->info.durationS, {}};
+    if (const auto done = deliver(o, analysis, facts); !done) return complain(done.error(), Exit::Unreadable);
+    return Exit::Measured;
+}
+
+}  // namespace
+
+void addAnalyze(CLI::App& app, std::function<Exit()>& chosen) {
+    auto options = std::make_shared<Options>();
+    CLI::App* command = app.add_subcommand("analyze", "Measure a recorded take against a pattern");
+    command->add_option("--take", options->take, "The recording: WAV, FLAC, Ogg")->required();
+    command->add_option("--pattern", options->pattern, "Exercise file or MIDI file")->required();
+    command->add_option("--tempo", options->tempo, "Beats per minute")->required();
+    command->add_option("--first-beat", options->firstBeat, "Time of beat 1 of bar 1 in the take, seconds");
+    command->add_option("--bars", options->bars, "Bars played; default: to the last stroke");
+    command->add_option("--latency-ms", options->latencyMs, "Taken off every onset");
+    command->add_option("--swing", options->swing, "Swing ratio asked for, instead of the pattern's");
+    command->add_option("--profile", options->profile, "What the gates ask")
+        ->check(CLI::IsMember({"practice", "performance"}));
+    command->add_flag("--click-bleed", options->clickBleed, "The click is audible in the take");
+    command->add_option("--json", options->json, "Write the analysis there; - is standard output");
+    command->add_option("--csv", options->csv, "Write one line a hit there");
+    command->callback([options, &chosen] { chosen = [options] { return run(*options); }; });
+}
+
+}  // namespace upbeat::cli

@@ -1,0 +1,21 @@
+#pragma once
+
+#include <CLI/CLI.hpp>
+#include <functional>
+
+#include "upbeat/units/error.h"
+
+namespace upbeat::cli {
+
+/// Exit statuses of docs/formats/command-line.md.
+enum class Exit : int { Measured = 0, BadArguments = 2, Unreadable = 3, NothingToMeasure = 4 };
+
+/// Adds a subcommand; when it is chosen, `chosen` is set to what it does.
+void addAnalyze(CLI::App& app, std::function<Exit()>& chosen);
+void addSimulate(CLI::App& app, std::function<Exit()>& chosen);
+void addList(CLI::App& app, std::function<Exit()>& chosen);
+
+/// One line on standard error.
+Exit complain(const Error& error, Exit status);
+
+}  // namespace upbeat::cli

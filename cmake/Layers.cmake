@@ -1,0 +1,53 @@
+# The layer rule of docs/architecture.md, enforced while CMake configures.
+
+# upbeat_library(NAME LAYER layer SOURCES ... DEPENDS our libraries ... PRIVATE outside libraries ...)
+# Headers live in include/ beside the CMakeLists.txt and are the only thing other libraries can see.
+function(upbeat_library name)
+    cmake_parse_arguments(arg "" "LAYER" "SOURCES;DEPENDS;PRIVATE;PUBLIC_OUTSIDE" ${ARGN})
+    add_library(${name} STATIC ${arg_SOURCES})
+    target_include_directories(${name} PUBLIC include PRIVATE src)
+    # Headers of a library show types of the ones below it, so ours are PUBLIC; outside libraries stay PRIVATE.
+    target_link_libraries(${name} PUBLIC ${arg_DEPENDS} ${arg_PUBLIC_OUTSIDE}
+        PRIVATE upbeat_build_flags ${arg_PRIVATE})
+    set_target_properties(${name} PROPERTIES UPBEAT_LAYER ${arg_LAYER})
+    set_property(GLOBAL APPEND PROPERTY UPBEAT_LIBRARIES ${name})
+endfunction()
+
+set(UPBEAT_ALLOWED_core core)
+set(UPBEAT_ALLOWED_formats core formats)
+set(UPBEAT_ALLOWED_audio core formats audio)
+set(UPBEAT_ALLOWED_logbook core formats logbook)
+set(UPBEAT_ALLOWED_app core formats audio logbook app)
+
+function(_upbeat_walk target layer path)
+    get_target_property(links ${target} LINK_LIBRARIES)
+    if(NOT links)
+        return()
+    endif()
+    foreach(link IN LISTS links)
+        if(layer MATCHES "^(core|formats|audio)$" AND link MATCHES "^Qt")
+            message(FATAL_ERROR "Layer rule: ${layer} must not reach Qt, but ${path} -> ${link}")
+        endif()
+        if(layer STREQUAL "logbook" AND link MATCHES "^Qt6?::(Gui|Widgets|Svg|PrintSupport)")
+            message(FATAL_ERROR "Layer rule: logbook has no display, but ${path} -> ${link}")
+        endif()
+        if(TARGET ${link})
+            get_target_property(other ${link} UPBEAT_LAYER)
+            if(other)
+                if(NOT other IN_LIST UPBEAT_ALLOWED_${layer})
+                    message(FATAL_ERROR "Layer rule: ${layer} must not use ${other}: ${path} -> ${link}")
+                endif()
+                _upbeat_walk(${link} ${layer} "${path} -> ${link}")
+            endif()
+        endif()
+    endforeach()
+endfunction()
+
+# Call once, after every library is defined.
+function(upbeat_check_layers)
+    get_property(libraries GLOBAL PROPERTY UPBEAT_LIBRARIES)
+    foreach(library IN LISTS libraries)
+        get_target_property(layer ${library} UPBEAT_LAYER)
+        _upbeat_walk(${library} ${layer} ${library})
+    endforeach()
+endfunction()

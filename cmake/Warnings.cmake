@@ -1,0 +1,15 @@
+# One interface target that every target of ours links: the language level, the warnings, the sanitizers.
+add_library(upbeat_build_flags INTERFACE)
+target_compile_features(upbeat_build_flags INTERFACE cxx_std_20)
+target_compile_options(upbeat_build_flags INTERFACE
+    -Wall -Wextra -Wpedantic -Wshadow -Wconversion -Wsign-conversion -Wold-style-cast -Wnon-virtual-dtor
+    -Woverloaded-virtual -Wcast-align -Wunused -Wnull-dereference -Wformat=2 -Werror
+    # g++ 12 reports these three inside its own headers once it inlines them (GCC bug 105329 and kin).
+    $<$<CXX_COMPILER_ID:GNU>:-Wno-null-dereference -Wno-maybe-uninitialized -Wno-restrict>)
+
+set(UPBEAT_SANITIZE "" CACHE STRING "Sanitizers to build with, for example address,undefined or thread")
+if(UPBEAT_SANITIZE)
+    target_compile_options(upbeat_build_flags INTERFACE -fsanitize=${UPBEAT_SANITIZE} -fno-sanitize-recover=all
+        -fno-omit-frame-pointer)
+    target_link_options(upbeat_build_flags INTERFACE -fsanitize=${UPBEAT_SANITIZE})
+endif()

@@ -1,0 +1,38 @@
+#pragma once
+
+#include <array>
+#include <span>
+#include <vector>
+
+#include "upbeat/align/events.h"
+#include "upbeat/signal/hit.h"
+
+namespace upbeat {
+
+inline constexpr int kNone = -1;
+
+/// A hit as the matcher sees it: its time on the page's clock and whether it may be the second sound of one stroke.
+struct Sounding {
+    double timeS = 0;  ///< Seconds after beat 1 of bar 1, latency taken off.
+    double levelDb = 0;
+    double strength = 0;
+    bool echo = false;  ///< Follows a hit within 32 ms without being louder: perhaps the drum speaking twice.
+};
+
+/// One-to-one, order-keeping assignment; kNone where there is no partner.
+struct Assignment {
+    std::vector<int> hitOfEvent;
+    std::vector<int> eventOfHit;
+};
+
+/// Marks possible second sounds (see Sounding::echo). `hits` are in order of time.
+[[nodiscard]] std::vector<Sounding> soundings(std::span<const Hit> hits, double firstBeatS, double latencyS);
+
+/// Assigns hits to written events at the least total cost over the whole take (dynamic programming over both lists in
+/// order, each event looking only at the hits within reach). A pair costs the square of its distance in units of a
+/// typical scatter for its grid step, a little for a level unlike its class, and more for weak or echoing hits; an
+/// event left unplayed and a firm hit left unwritten each cost a fixed price, a weak hit left out almost nothing.
+/// Made twice: the second time around the slow movement of the player against the click that the first one found.
+[[nodiscard]] Assignment match(std::span<const PageEvent> events, std::span<const Sounding> hits);
+
+}  // namespace upbeat

@@ -1,0 +1,60 @@
+#pragma once
+
+#include <optional>
+#include <vector>
+
+#include "upbeat/align/match.h"
+#include "upbeat/music/page.h"
+#include "upbeat/signal/hit.h"
+
+namespace upbeat {
+
+/// A written stroke and the hit that played it.
+struct MatchedStroke {
+    WrittenStroke written;
+    Stroke stroke;        ///< The stroke of the exercise it repeats.
+    int hit = kNone;      ///< Index into MatchedTake::hits.
+    double offsetMs = 0;  ///< Onset minus grid time minus latency; plus is late.
+    double levelDb = 0;
+    bool shared = false;     ///< Struck together with another voice: one sound on one microphone.
+    bool levelKnown = true;  ///< False where the recording is clipped: the level is only a lower bound.
+};
+
+/// A take laid against its page: what every measure works from.
+struct MatchedTake {
+    Exercise exercise;
+    double tempoBpm = 0;
+    int bars = 0;    ///< Bars played.
+    int passes = 0;  ///< Passes begun; the last may be incomplete.
+    double firstBeatS = 0;
+    double latencyS = 0;
+    std::vector<Hit> hits;               ///< Firm hits and the weak ones the page explains; in order of time.
+    std::vector<MatchedStroke> strokes;  ///< Main strokes and grace notes, in order of grid time.
+    std::vector<WrittenStroke> missed;   ///< Main strokes nobody played.
+    std::vector<WrittenStroke> missedGrace;
+    std::vector<int> extra;  ///< Indices of hits nobody wrote.
+};
+
+/// A stretch of the recording, in seconds, that must not be measured.
+struct DamagedSpan {
+    double fromS = 0;
+    double toS = 0;
+
+    friend bool operator==(const DamagedSpan&, const DamagedSpan&) = default;
+};
+
+/// Where in the recording the page starts and how long it is.
+struct TakeFrame {
+    double tempoBpm = 80;
+    double firstBeatS = 0;
+    int bars = 4;  ///< Bars played; the last pass may be incomplete.
+    double latencyS = 0;
+    bool clickBleed = false;  ///< The click is audible: a hit on a beat that nobody wrote is the click.
+    std::vector<DamagedSpan> damaged;
+};
+
+/// Lays detected hits against the page. Hits more than half a beat before the first or after the last bar are left
+/// out (count-in and ending); hits and strokes inside damaged spans are neither missed nor extra.
+[[nodiscard]] MatchedTake matchTake(const Exercise& exercise, const TakeFrame& frame, const std::vector<Hit>& hits);
+
+}  // namespace upbeat

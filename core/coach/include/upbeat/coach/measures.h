@@ -1,0 +1,23 @@
+#pragma once
+
+#include <optional>
+#include <vector>
+
+#include "upbeat/measure/balance.h"
+#include "upbeat/measure/groups.h"
+#include "upbeat/measure/ornaments.h"
+#include "upbeat/measure/swing.h"
+#include "upbeat/measure/timing.h"
+
+namespace upbeat {
+
+/// Every measure of one take side by side: what the coach judges by.
+struct Measures {
+    Timing timing;
+    std::optional<Swing> swing;
+    Balance balance;
+    std::optional<Ornaments> ornaments;
+    std::vector<Apart> apart;
+};
+
+}  // namespace upbeat

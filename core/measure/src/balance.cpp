@@ -1,0 +1,144 @@
+#include "upbeat/measure/balance.h"
+
+#include <algorithm>
+#include <cmath>
+#include <map>
+
+namespace upbeat {
+
+namespace {
+
+constexpr int kLevels = 3;
+
+bool usable(const MatchedStroke& s) {
+    return s.written.role == Role::Main && !s.shared && s.levelKnown;
+}
+
+std::size_t index(Level level) {
+    return static_cast<std::size_t>(level);
+}
+
+using ByClass = std::array<std::vector<double>, kLevels>;
+
+/// The voice on which most levels are written, then the most played: the one whose balance is the exercise's point.
+std::optional<Voice> voiceToJudge(const MatchedTake& take) {
+    std::map<Voice, std::array<int, kLevels>> counts;
+    for (const MatchedStroke& s : take.strokes)
+        if (usable(s)) ++counts[s.stroke.voice][index(s.stroke.level)];
+    std::optional<Voice> best;
+    std::pair<int, int> bestRank{0, 0};
+    for (const auto& [voice, byLevel] : counts) {
+        const auto levels = std::count_if(byLevel.begin(), byLevel.end(), [](int n) { return n >= 3; });
+        const std::pair<int, int> rank{static_cast<int>(levels), byLevel[0] + byLevel[1] + byLevel[2]};
+        if (rank > bestRank) best = voice, bestRank = rank;
+    }
+    return best;
+}
+
+/// Share of pairs in which the softer class is the louder one, ties counted half (Mann & Whitney 1947).
+std::optional<Figure> overlap(const std::vector<double>& soft, const std::vector<double>& loud) {
+    if (soft.size() < 4 || loud.size() < 4) return std::nullopt;
+    double wins = 0;
+    for (const double s : soft)
+        for (const double l : loud) wins += s > l ? 1.0 : (s == l ? 0.5 : 0.0);
+    const double pairs = static_cast<double>(soft.size()) * static_cast<double>(loud.size());
+    const double a = wins / pairs;
+    // Standard error after Hanley & McNeil (1982), never below what one reversed pair in the smaller class would make.
+    const double q1 = a / (2 - a);
+    const double q2 = 2 * a * a / (1 + a);
+    const auto m = static_cast<double>(soft.size());
+    const auto n = static_cast<double>(loud.size());
+    const double variance = (a * (1 - a) + (m - 1) * (q1 - a * a) + (n - 1) * (q2 - a * a)) / (m * n);
+    const double error = std::sqrt(std::max(variance, 0.0));
+    return Figure{100 * a, 100 * std::max(0.0, a - 1.96 * error), 100 * std::min(1.0, a + 1.96 * error),
+                  static_cast<int>(std::min(soft.size(), loud.size()))};
+}
+
+std::optional<Figure> worse(const std::optional<Figure>& a, const std::optional<Figure>& b) {
+    if (!a) return b;
+    if (!b) return a;
+    return a->value >= b->value ? a : b;
+}
+
+std::optional<Figure> gap(const std::optional<Figure>& loud, const std::optional<Figure>& soft) {
+    if (!loud || !soft) return std::nullopt;
+    return difference(*loud, *soft);
+}
+
+/// Class medians per voice, for setting a stroke against its own kind.
+std::map<std::pair<Voice, Level>, double> mediansByVoice(const MatchedTake& take) {
+    std::map<std::pair<Voice, Level>, std::vector<double>> groups;
+    for (const MatchedStroke& s : take.strokes)
+        if (usable(s)) groups[{s.stroke.voice, s.stroke.level}].push_back(s.levelDb);
+    std::map<std::pair<Voice, Level>, double> medians;
+    for (const auto& [key, levels] : groups) medians[key] = median(levels);
+    return medians;
+}
+
+/// Whether a level lies beyond the midpoint to a neighbouring class of the same voice.
+bool crossesOver(const std::map<std::pair<Voice, Level>, double>& medians, const Stroke& stroke, double levelDb) {
+    const double own = medians.at({stroke.voice, stroke.level});
+    for (int level = 0; level < kLevels; ++level) {
+        const auto other = medians.find({stroke.voice, static_cast<Level>(level)});
+        if (level == static_cast<int>(stroke.level) || other == medians.end()) continue;
+        const double midpoint = 0.5 * (own + other->second);
+        const bool above = level > static_cast<int>(stroke.level);
+        if (above ? levelDb > midpoint : levelDb < midpoint) return true;
+    }
+    return false;
+}
+
+std::vector<LevelHabit> habitsOf(const MatchedTake& take) {
+    const auto medians = mediansByVoice(take);
+    std::map<int, std::pair<std::vector<double>, int>> groups;
+    for (const MatchedStroke& s : take.strokes) {
+        if (!usable(s)) continue;
+        auto& [levels, crossed] = groups[s.written.stroke];
+        levels.push_back(s.levelDb - medians.at({s.stroke.voice, s.stroke.level}));
+        crossed += crossesOver(medians, s.stroke, s.levelDb) ? 1 : 0;
+    }
+    std::vector<LevelHabit> habits;
+    for (const auto& [stroke, group] : groups)
+        if (const auto figure = medianFigure(group.first))
+            habits.push_back({stroke, *figure, group.second, static_cast<int>(group.first.size())});
+    return habits;
+}
+
+}  // namespace
+
+Balance measureBalance(const MatchedTake& take) {
+    Balance balance;
+    balance.habits = habitsOf(take);
+    const auto voice = voiceToJudge(take);
+    if (!voice) return balance;
+    ByClass levels;
+    std::array<std::vector<int>, kLevels> passes;
+    for (const MatchedStroke& s : take.strokes) {
+        if (!usable(s) || s.stroke.voice != *voice) continue;
+        levels[index(s.stroke.level)].push_back(s.levelDb);
+        passes[index(s.stroke.level)].push_back(s.written.pass);
+    }
+    for (std::size_t c = 0; c < kLevels; ++c) {
+        balance.medianDb[c] = medianFigure(levels[c], passes[c]);
+        balance.evennessDb[c] = spreadFigure(levels[c]);
+    }
+    balance.accentTapGapDb = gap(balance.medianDb[2], balance.medianDb[1]);
+    balance.tapGhostGapDb = gap(balance.medianDb[1], balance.medianDb[0]);
+    balance.accentGhostGapDb = gap(balance.medianDb[2], balance.medianDb[0]);
+    balance.overlapPercent = worse(overlap(levels[1], levels[2]), overlap(levels[0], levels[1]));
+    if (levels[1].empty()) balance.overlapPercent = overlap(levels[0], levels[2]);
+    return balance;
+}
+
+Level soundedLevel(const Balance& balance, double levelDb, Level written) {
+    Level best = written;
+    double nearest = 1e9;
+    for (std::size_t c = 0; c < kLevels; ++c) {
+        if (!balance.medianDb[c]) continue;
+        const double away = std::abs(levelDb - balance.medianDb[c]->value);
+        if (away < nearest) nearest = away, best = static_cast<Level>(c);
+    }
+    return best;
+}
+
+}  // namespace upbeat

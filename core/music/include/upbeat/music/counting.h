@@ -1,0 +1,25 @@
+#pragma once
+
+#include <string>
+#include <vector>
+
+#include "upbeat/music/exercise.h"
+
+namespace upbeat {
+
+/// One column of the count line: a position that carries a word, whether or not a stroke is written on it.
+struct CountColumn {
+    Beats at;          ///< Quarter notes from the start of the phrase.
+    std::string word;  ///< "2", "e", "&", "a", "trip", "let" ... ; empty where the grid has no word.
+    bool onBeat = false;
+    bool onBar = false;
+};
+
+/// The columns of the phrase. Each beat is divided by what is written in it, so mixed subdivisions count correctly;
+/// the counting goes on through rests with the division of the beat before.
+[[nodiscard]] std::vector<CountColumn> countColumns(const Exercise& exercise);
+
+/// The word for partial `index` of a beat in `parts`, where `beatNumber` counts from 1: index 0 gives the number.
+[[nodiscard]] std::string countWord(int beatNumber, int index, int parts);
+
+}  // namespace upbeat

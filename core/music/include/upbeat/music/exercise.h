@@ -1,0 +1,67 @@
+#pragma once
+
+#include <string>
+#include <vector>
+
+#include "upbeat/music/feel.h"
+#include "upbeat/music/meter.h"
+#include "upbeat/music/stroke.h"
+#include "upbeat/units/error.h"
+#include "upbeat/units/quantity.h"
+
+namespace upbeat {
+
+/// Where the ladder of an exercise starts, ends and how large its rungs are, in beats per minute.
+struct TempoPlan {
+    double start = 60;
+    double goal = 100;
+    double step = 4;
+
+    friend bool operator==(const TempoPlan&, const TempoPlan&) = default;
+};
+
+inline constexpr double kSlowestTempo = 30;
+inline constexpr double kFastestTempo = 300;
+inline constexpr int kMostBars = 16;
+inline constexpr std::size_t kMostStrokes = 4096;
+
+/// A phrase of 1 to 16 bars that repeats: the page the player reads.
+struct Exercise {
+    std::string id;      ///< Stable, lower case with dashes; takes refer to it.
+    std::string title;   ///< As shown.
+    std::string trains;  ///< One sentence: what it is good for.
+    std::vector<std::string> tags;
+    Meter meter;
+    int bars = 1;
+    Feel feel;
+    TempoPlan tempo;
+    std::vector<Stroke> strokes;  ///< In order of position, then voice.
+
+    friend bool operator==(const Exercise&, const Exercise&) = default;
+
+    [[nodiscard]] Beats length() const { return meter.barLength() * bars; }
+};
+
+/// Sorts the strokes by position, then voice.
+[[nodiscard]] Exercise inOrder(Exercise exercise);
+
+/// Nothing when the exercise can be played and measured; otherwise the first thing that is wrong: an unsupported
+/// meter, a stroke outside the phrase, two strokes of one limb or one voice at once, a tempo out of range.
+[[nodiscard]] Result<void> check(const Exercise& exercise);
+
+/// Bar number from 1 and the beat in it from 1 (fractional, in counted beats of the meter).
+struct Place {
+    int bar = 1;
+    Beats beat{1};
+
+    friend bool operator==(const Place&, const Place&) = default;
+};
+[[nodiscard]] Place placeOf(const Beats& at, const Meter& meter);
+
+/// True when any stroke of the exercise is written at this level.
+[[nodiscard]] bool uses(const Exercise& exercise, Level level);
+
+/// Smallest distance between two different written positions, wrap-around included, in quarter notes.
+[[nodiscard]] Beats shortestStep(const Exercise& exercise);
+
+}  // namespace upbeat

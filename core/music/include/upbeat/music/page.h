@@ -1,0 +1,36 @@
+#pragma once
+
+#include <vector>
+
+#include "upbeat/music/exercise.h"
+#include "upbeat/units/quantity.h"
+
+namespace upbeat {
+
+enum class Role { Main, Grace };
+
+/// One written stroke at the time it should sound in a take: the exercise unrolled over its passes.
+struct WrittenStroke {
+    int pass = 1;    ///< From 1.
+    int stroke = 0;  ///< Index into Exercise::strokes.
+    Role role = Role::Main;
+    int grace = 0;     ///< For grace notes: 0 is the one nearest the main stroke.
+    double gridS = 0;  ///< Seconds after beat 1 of bar 1, swung as the feel asks; for a grace note a typical place.
+    double stepS = 0;  ///< Distance to the nearest other written position: the local grid step.
+};
+
+/// Typical distance of a grace note before what follows it. A flam is free within 10-45 ms; the match allows for that.
+inline constexpr double kTypicalGraceS = 0.028;
+
+/// The page of `passes` repetitions at a tempo, in order of time.
+[[nodiscard]] std::vector<WrittenStroke> writeOut(const Exercise& exercise, Bpm tempo, int passes);
+
+/// Seconds of one pass.
+[[nodiscard]] double passDurationS(const Exercise& exercise, Bpm tempo);
+
+[[nodiscard]] double barDurationS(const Meter& meter, Bpm tempo);
+
+/// Seconds per quarter note at a tempo that counts the meter's beats.
+[[nodiscard]] double quarterS(const Meter& meter, Bpm tempo);
+
+}  // namespace upbeat

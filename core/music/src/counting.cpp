@@ -1,0 +1,88 @@
+#include "upbeat/music/counting.h"
+
+#include <algorithm>
+#include <array>
+#include <map>
+#include <numeric>
+#include <set>
+#include <string_view>
+
+namespace upbeat {
+
+namespace {
+
+using Words = std::vector<std::string_view>;
+
+const std::map<int, Words>& wordSchemes() {
+    static const std::map<int, Words> schemes{
+        {1, {""}},
+        {2, {"", "&"}},
+        {3, {"", "trip", "let"}},
+        {4, {"", "e", "&", "a"}},
+        {5, {"", "ni", "ver", "si", "ty"}},
+        {6, {"", "trip", "let", "&", "trip", "let"}},
+        {7, {"", "two", "three", "four", "five", "six", "sev"}},
+        {8, {"", "t", "e", "t", "&", "t", "a", "t"}},
+    };
+    return schemes;
+}
+
+/// Parts into which the written strokes divide one beat; 1 when nothing is written off the beat.
+std::int64_t divisionOf(const Exercise& e, const Beats& start, const Beats& beat) {
+    std::int64_t parts = 1;
+    for (const Stroke& stroke : e.strokes) {
+        if (stroke.at < start || stroke.at >= start + beat) continue;
+        const Beats inside = stroke.at - start;
+        const Beats fraction(inside.numerator() * beat.denominator(), inside.denominator() * beat.numerator());
+        parts = std::lcm(parts, fraction.denominator());
+    }
+    return parts;
+}
+
+bool hasStroke(const Exercise& e, const Beats& from, const Beats& to) {
+    return std::any_of(e.strokes.begin(), e.strokes.end(), [&](const Stroke& s) { return s.at >= from && s.at < to; });
+}
+
+/// A beat that mixes divisions (say three against four) shows only its own strokes, unnamed but for the beat.
+void appendMixedBeat(std::vector<CountColumn>& columns, const Exercise& e, const CountColumn& head, const Beats& beat) {
+    std::set<Beats> positions;
+    for (const Stroke& stroke : e.strokes)
+        if (stroke.at > head.at && stroke.at < head.at + beat) positions.insert(stroke.at);
+    columns.push_back(head);
+    for (const Beats& at : positions) columns.push_back({at, "", false, false});
+}
+
+}  // namespace
+
+std::string countWord(int beatNumber, int index, int parts) {
+    if (index == 0) return std::to_string(beatNumber);
+    const auto scheme = wordSchemes().find(parts);
+    if (scheme == wordSchemes().end() || index >= parts) return {};
+    return std::string(scheme->second[static_cast<std::size_t>(index)]);
+}
+
+std::vector<CountColumn> countColumns(const Exercise& e) {
+    std::vector<CountColumn> columns;
+    const Beats beat = e.meter.beatLength();
+    std::int64_t carried = 1;
+    for (Beats start(0); start < e.length(); start = start + beat) {
+        const Place place = placeOf(start, e.meter);
+        const int number = static_cast<int>(place.beat.floor());
+        const bool rests = !hasStroke(e, start, start + beat);
+        const std::int64_t parts = rests ? carried : divisionOf(e, start, beat);
+        carried = parts;
+        const CountColumn head{start, std::to_string(number), true, number == 1};
+        if (wordSchemes().count(static_cast<int>(std::min<std::int64_t>(parts, 99))) == 0) {
+            appendMixedBeat(columns, e, head, beat);
+            continue;
+        }
+        columns.push_back(head);
+        for (std::int64_t i = 1; i < parts; ++i) {
+            const Beats at = start + beat * i / parts;
+            columns.push_back({at, countWord(number, static_cast<int>(i), static_cast<int>(parts)), false, false});
+        }
+    }
+    return columns;
+}
+
+}  // namespace upbeat

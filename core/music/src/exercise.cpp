@@ -1,0 +1,96 @@
+#include "upbeat/music/exercise.h"
+
+#include <fmt/format.h>
+
+#include <algorithm>
+#include <tuple>
+
+namespace upbeat {
+
+Exercise inOrder(Exercise exercise) {
+    std::sort(exercise.strokes.begin(), exercise.strokes.end(), [](const Stroke& a, const Stroke& b) {
+        if (a.at != b.at) return a.at < b.at;
+        return std::tie(a.voice, a.limb) < std::tie(b.voice, b.limb);
+    });
+    return exercise;
+}
+
+namespace {
+
+std::string describe(const Stroke& stroke, const Meter& meter) {
+    const Place place = placeOf(stroke.at, meter);
+    return fmt::format("bar {}, beat {}", place.bar, place.beat.toString());
+}
+
+Result<void> checkFrame(const Exercise& e) {
+    if (e.id.empty()) return fail("the exercise has no id", {}, "give it a short name");
+    if (!isSupported(e.meter))
+        return fail(fmt::format("the meter {} is not supported", e.meter.toString()), {},
+                    "use 1 to 15 over 2, 4, 8 or 16");
+    if (e.bars < 1 || e.bars > kMostBars)
+        return fail(fmt::format("the phrase has {} bars", e.bars), {}, fmt::format("use 1 to {}", kMostBars));
+    const auto inRange = [](double bpm) { return bpm >= kSlowestTempo && bpm <= kFastestTempo; };
+    if (!inRange(e.tempo.start) || !inRange(e.tempo.goal))
+        return fail(fmt::format("a tempo of {:g} to {:g} is out of range", e.tempo.start, e.tempo.goal), {},
+                    "use 30 to 300 beats per minute");
+    if (e.tempo.goal < e.tempo.start) return fail("the goal tempo is below the start tempo", {}, "raise the goal");
+    if (!(e.tempo.step > 0 && e.tempo.step <= 50))
+        return fail(fmt::format("a tempo step of {:g} makes no ladder", e.tempo.step), {}, "use 1 to 50");
+    if (e.feel.isSwung() && !(e.feel.ratio >= kSmallestSwing && e.feel.ratio <= kLargestSwing))
+        return fail(fmt::format("a swing ratio of {:g} is out of range", e.feel.ratio), {}, "use 0.5 to 4");
+    return {};
+}
+
+Result<void> checkStrokes(const Exercise& e) {
+    if (e.strokes.empty()) return fail("no stroke is written", {}, "write at least one");
+    if (e.strokes.size() > kMostStrokes) return fail("more strokes than a phrase can hold", {}, "shorten it");
+    for (std::size_t i = 0; i < e.strokes.size(); ++i) {
+        const Stroke& stroke = e.strokes[i];
+        if (stroke.at < Beats(0) || stroke.at >= e.length())
+            return fail("a stroke lies outside the phrase", describe(stroke, e.meter), "move it or add bars");
+        for (std::size_t j = i + 1; j < e.strokes.size() && e.strokes[j].at == stroke.at; ++j) {
+            if (e.strokes[j].limb == stroke.limb)
+                return fail(fmt::format("two strokes of the {} fall together", spokenName(stroke.limb)),
+                            describe(stroke, e.meter), "give one to another limb or move it");
+            if (e.strokes[j].voice == stroke.voice)
+                return fail(fmt::format("two strokes on the {} fall together", spokenName(stroke.voice)),
+                            describe(stroke, e.meter), "write a flam or remove one");
+        }
+    }
+    return {};
+}
+
+}  // namespace
+
+Result<void> check(const Exercise& exercise) {
+    if (auto frame = checkFrame(exercise); !frame) return frame;
+    const bool ordered = std::is_sorted(exercise.strokes.begin(), exercise.strokes.end(),
+                                        [](const Stroke& a, const Stroke& b) { return a.at < b.at; });
+    return checkStrokes(ordered ? exercise : inOrder(exercise));
+}
+
+Place placeOf(const Beats& at, const Meter& meter) {
+    const Beats bar = meter.barLength();
+    const Beats beat = meter.beatLength();
+    const Beats inside = wrapped(at, bar);
+    const Beats counted(inside.numerator() * beat.denominator(), inside.denominator() * beat.numerator());
+    return {static_cast<int>(wholeTimes(at, bar)) + 1, counted + Beats(1)};
+}
+
+bool uses(const Exercise& exercise, Level level) {
+    return std::any_of(exercise.strokes.begin(), exercise.strokes.end(),
+                       [level](const Stroke& s) { return s.level == level; });
+}
+
+Beats shortestStep(const Exercise& exercise) {
+    Beats shortest = exercise.length();
+    for (std::size_t i = 0; i < exercise.strokes.size(); ++i) {
+        const bool last = i + 1 == exercise.strokes.size();
+        const Beats next = last ? exercise.strokes.front().at + exercise.length() : exercise.strokes[i + 1].at;
+        const Beats step = next - exercise.strokes[i].at;
+        if (step > Beats(0)) shortest = std::min(shortest, step);
+    }
+    return shortest;
+}
+
+}  // namespace upbeat

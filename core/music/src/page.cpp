@@ -1,0 +1,66 @@
+#include "upbeat/music/page.h"
+
+#include <algorithm>
+
+namespace upbeat {
+
+double quarterS(const Meter& meter, Bpm tempo) {
+    return beatDuration(tempo).value() / meter.beatLength().toDouble();
+}
+
+double passDurationS(const Exercise& exercise, Bpm tempo) {
+    return exercise.length().toDouble() * quarterS(exercise.meter, tempo);
+}
+
+double barDurationS(const Meter& meter, Bpm tempo) {
+    return meter.barLength().toDouble() * quarterS(meter, tempo);
+}
+
+namespace {
+
+/// Sounding places of one pass in seconds, one per stroke.
+std::vector<double> placesOfOnePass(const Exercise& e, Bpm tempo) {
+    const double quarter = quarterS(e.meter, tempo);
+    std::vector<double> places;
+    places.reserve(e.strokes.size());
+    for (const Stroke& stroke : e.strokes) places.push_back(swungPosition(stroke.at, e.feel) * quarter);
+    return places;
+}
+
+/// Distance from each place to the nearest different place, the phrase taken as a loop of `duration`.
+std::vector<double> localSteps(const std::vector<double>& places, double duration) {
+    constexpr double kSamePlace = 1e-6;
+    std::vector<double> steps(places.size(), duration);
+    for (std::size_t i = 0; i < places.size(); ++i) {
+        for (const double other : places) {
+            const double apart = std::abs(other - places[i]);
+            const double around = std::min(apart, duration - apart);
+            if (around > kSamePlace) steps[i] = std::min(steps[i], around);
+        }
+    }
+    return steps;
+}
+
+}  // namespace
+
+std::vector<WrittenStroke> writeOut(const Exercise& e, Bpm tempo, int passes) {
+    const double duration = passDurationS(e, tempo);
+    const std::vector<double> places = placesOfOnePass(e, tempo);
+    const std::vector<double> steps = localSteps(places, duration);
+    std::vector<WrittenStroke> page;
+    page.reserve(static_cast<std::size_t>(std::max(passes, 0)) * places.size());
+    for (int pass = 1; pass <= passes; ++pass) {
+        for (std::size_t i = 0; i < places.size(); ++i) {
+            const double at = (pass - 1) * duration + places[i];
+            const int index = static_cast<int>(i);
+            for (int g = graceNotes(e.strokes[i].ornament); g > 0; --g)
+                page.push_back({pass, index, Role::Grace, g - 1, at - g * kTypicalGraceS, steps[i]});
+            page.push_back({pass, index, Role::Main, 0, at, steps[i]});
+        }
+    }
+    std::stable_sort(page.begin(), page.end(),
+                     [](const WrittenStroke& a, const WrittenStroke& b) { return a.gridS < b.gridS; });
+    return page;
+}
+
+}  // namespace upbeat

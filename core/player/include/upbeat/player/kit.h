@@ -1,0 +1,44 @@
+#pragma once
+
+#include <array>
+#include <cstdint>
+#include <vector>
+
+#include "upbeat/music/stroke.h"
+
+namespace upbeat {
+
+/// One ringing mode of a drum or a cymbal.
+struct Partial {
+    double hz = 200;
+    double gain = 1;
+    double decayS = 0.2;  ///< Time constant.
+    double attackS = 0.0005;
+};
+
+/// A burst of filtered noise: stick, wires, cymbal wash.
+struct Burst {
+    double lowHz = 1000;
+    double highHz = 8000;
+    double gain = 1;
+    double decayS = 0.05;
+    double attackS = 0.0003;
+    double delayS = 0;  ///< Snare wires speak a little after the head.
+};
+
+/// What one voice is made of.
+struct Recipe {
+    std::vector<Partial> partials;
+    std::vector<Burst> bursts;
+};
+
+/// A set of synthesised voices. Every kit has its own tunings, decays and mixtures, drawn from its seed.
+struct Kit {
+    std::array<Recipe, kVoiceCount> recipes;
+
+    [[nodiscard]] const Recipe& recipe(Voice voice) const { return recipes.at(static_cast<std::size_t>(voice)); }
+};
+
+[[nodiscard]] Kit makeKit(std::uint64_t seed);
+
+}  // namespace upbeat

@@ -1,0 +1,107 @@
+#include "upbeat/player/perform.h"
+
+#include <algorithm>
+
+#include "upbeat/player/random.h"
+
+namespace upbeat {
+
+namespace {
+
+/// Slow movement of the pulse: a first-order random process with a memory of about eight seconds.
+class Wander {
+  public:
+    Wander(double sizeMs, Random& random) : m_sizeMs(sizeMs), m_valueMs(sizeMs * random.normal()) {}
+
+    double at(double timeS, Random& random) {
+        const double memory = std::exp(-std::max(0.0, timeS - m_timeS) / 8.0);
+        m_valueMs = memory * m_valueMs + std::sqrt(1.0 - memory * memory) * m_sizeMs * random.normal();
+        m_timeS = timeS;
+        return m_valueMs;
+    }
+
+  private:
+    double m_sizeMs;
+    double m_valueMs;
+    double m_timeS = 0;
+};
+
+bool matches(const Habit& habit, const Stroke& stroke) {
+    return (!habit.at || *habit.at == stroke.at) && (!habit.limb || *habit.limb == stroke.limb) &&
+           (!habit.voice || *habit.voice == stroke.voice) && (!habit.level || *habit.level == stroke.level);
+}
+
+double meantLevelDb(const Character& c, Level level, Random& random) {
+    const auto index = static_cast<std::size_t>(level);
+    return c.accentDb + c.relativeDb[index] + c.levelSpreadDb[index] * random.normal();
+}
+
+void applyHabits(PlayedHit& hit, const Character& c, const Stroke& stroke, Random& random) {
+    for (const Habit& habit : c.habits) {
+        if (!matches(habit, stroke) || random.uniform() >= habit.chance) continue;
+        hit.timeS += habit.offsetMs * 1e-3;
+        hit.levelDb += habit.levelDb;
+    }
+}
+
+void addGraceNotes(std::vector<PlayedHit>& hits, const PlayedHit& main, const Stroke& stroke, const Character& c,
+                   Random& random) {
+    double at = main.timeS;
+    for (int g = 0; g < graceNotes(stroke.ornament); ++g) {
+        at -= std::max(5.0, c.graceMs + c.graceSpreadMs * random.normal()) * 1e-3;
+        PlayedHit grace = main;
+        grace.role = Role::Grace;
+        grace.timeS = at;
+        grace.levelDb = main.levelDb + c.graceDb + c.levelSpreadDb[0] * random.normal();
+        grace.limb = stroke.limb == Limb::RightHand ? Limb::LeftHand : Limb::RightHand;
+        hits.push_back(grace);
+    }
+}
+
+}  // namespace
+
+Performance perform(const Exercise& exercise, Bpm tempo, int passes, const Character& c, std::uint64_t seed) {
+    Random random(seed);
+    Exercise felt = exercise;
+    if (c.swingRatio > 0 && felt.feel.isSwung()) felt.feel.ratio = c.swingRatio;
+    const auto written = writeOut(exercise, tempo, passes);
+    const double quarter = quarterS(exercise.meter, tempo);
+    const double passS = passDurationS(exercise, tempo);
+    Performance performance;
+    Wander wander(c.wanderMs, random);
+    for (const WrittenStroke& w : written) {
+        if (w.role == Role::Grace) continue;
+        const Stroke& stroke = exercise.strokes[static_cast<std::size_t>(w.stroke)];
+        if (random.uniform() < c.missChance) {
+            performance.missed.push_back(w);
+            continue;
+        }
+        const double felt_s = (w.pass - 1) * passS + swungPosition(stroke.at, felt.feel) * quarter;
+        const double offsetMs =
+            c.placementMs + c.driftMsPerMin * felt_s / 60.0 + wander.at(felt_s, random) + c.spreadMs * random.normal();
+        PlayedHit hit{felt_s + offsetMs * 1e-3,
+                      meantLevelDb(c, stroke.level, random),
+                      stroke.voice,
+                      stroke.limb,
+                      stroke.level,
+                      Role::Main,
+                      w.pass,
+                      w.stroke,
+                      w.gridS};
+        applyHabits(hit, c, stroke, random);
+        addGraceNotes(performance.hits, hit, stroke, c, random);
+        performance.hits.push_back(hit);
+        if (random.uniform() < c.extraChance) {
+            PlayedHit extra = hit;
+            extra.stroke = -1;
+            extra.timeS += w.stepS * random.uniform(0.35, 0.65);
+            extra.levelDb = meantLevelDb(c, Level::Tap, random);
+            performance.hits.push_back(extra);
+        }
+    }
+    std::stable_sort(performance.hits.begin(), performance.hits.end(),
+                     [](const PlayedHit& a, const PlayedHit& b) { return a.timeS < b.timeS; });
+    return performance;
+}
+
+}  // namespace upbeat

@@ -1,0 +1,61 @@
+#pragma once
+
+#include <cstdint>
+#include <deque>
+#include <span>
+#include <vector>
+
+#include "upbeat/signal/band_bank.h"
+#include "upbeat/signal/hit.h"
+#include "upbeat/signal/novelty.h"
+
+namespace upbeat {
+
+/// Finds hits in a stream of samples. Blocks of any size give the same hits as the whole take at once; memory stays
+/// constant however long the take. Hits come out in order of time, about 50 ms after they sounded, the weak ones
+/// (below kFirmStrength) included. Samples that are not finite are taken as silence.
+class HitDetector {
+  public:
+    explicit HitDetector(int sampleRate);
+
+    void push(std::span<const float> block);
+    /// Ends the take: what is still waiting is decided as if silence followed.
+    void finish();
+    /// The hits decided since the last call.
+    [[nodiscard]] std::vector<Hit> take();
+
+    [[nodiscard]] std::int64_t samplesSeen() const { return m_seen; }
+
+  private:
+    struct Candidate {
+        std::int64_t frame;
+        double strength;
+    };
+
+    void pushFrame();
+    void considerFrame(std::int64_t frame);
+    void settle(bool everything);
+    void decide(const Candidate& candidate, std::int64_t nextSample);
+    void forgetOld();
+
+    int m_sampleRate;
+    std::size_t m_frameSize;
+    BandBank m_bank;
+    NoveltyMeter m_novelty;
+
+    std::vector<float> m_samples;  // recent history, m_samples[0] is sample m_firstSample
+    std::int64_t m_firstSample = 0;
+    std::int64_t m_seen = 0;
+    std::vector<BandEnergy> m_frames;  // recent history, m_frames[0] is frame m_firstFrame
+    std::int64_t m_firstFrame = 0;
+    std::int64_t m_frameCount = 0;
+    std::vector<double> m_strengths;  // novelty of the frames already considered, aligned with m_frames
+    std::deque<Candidate> m_waiting;
+    std::vector<Hit> m_ready;
+    double m_lastTimeS = -1.0;
+};
+
+/// All hits of a take, weak ones included.
+[[nodiscard]] std::vector<Hit> detectHits(std::span<const float> samples, int sampleRate);
+
+}  // namespace upbeat

@@ -1,0 +1,99 @@
+#include "upbeat/signal/onset.h"
+
+#include <algorithm>
+#include <cmath>
+#include <vector>
+
+#include "upbeat/signal/biquad.h"
+
+namespace upbeat {
+
+namespace {
+
+constexpr double kOnsetFraction = 0.05;
+constexpr double kClearContrast = 20.0;  // peak over background, as a ratio
+
+std::size_t samplesOf(double ms, int sampleRate) {
+    return static_cast<std::size_t>(std::lround(ms * 1e-3 * sampleRate));
+}
+
+/// Mean of |x| over the last millisecond, at every sample.
+std::vector<float> trailingMean(std::span<const float> x, int sampleRate) {
+    const std::size_t width = std::max<std::size_t>(1, samplesOf(1.0, sampleRate));
+    std::vector<float> mean(x.size());
+    double sum = 0;
+    for (std::size_t i = 0; i < x.size(); ++i) {
+        sum += std::abs(static_cast<double>(x[i]));
+        if (i >= width) sum -= std::abs(static_cast<double>(x[i - width]));
+        mean[i] = static_cast<float>(std::max(sum, 0.0) / static_cast<double>(width));
+    }
+    return mean;
+}
+
+/// One view of the signal with what is needed to find a rise in it.
+struct Rise {
+    std::vector<float> mean;
+    double background = 0;  // mean level before the stroke
+    double ripple = 0;      // its highest value there
+    double peak = 0;
+
+    [[nodiscard]] double contrast() const { return peak / std::max(background, 1e-7); }
+};
+
+Rise measureRise(std::span<const float> x, std::size_t coarse, std::size_t end, int sampleRate) {
+    Rise rise{trailingMean(x, sampleRate), 0, 0, 0};
+    const std::size_t from = coarse > samplesOf(12, sampleRate) ? coarse - samplesOf(12, sampleRate) : 0;
+    const std::size_t to =
+        std::max(from + 1, coarse > samplesOf(3, sampleRate) ? coarse - samplesOf(3, sampleRate) : 1);
+    double sum = 0;
+    for (std::size_t i = from; i < to; ++i) {
+        const auto value = static_cast<double>(rise.mean[i]);
+        sum += value;
+        rise.ripple = std::max(rise.ripple, value);
+    }
+    rise.background = sum / static_cast<double>(to - from);
+    const std::size_t last = std::min({end, rise.mean.size(), coarse + samplesOf(30, sampleRate)});
+    for (std::size_t i = to; i < last; ++i) rise.peak = std::max(rise.peak, static_cast<double>(rise.mean[i]));
+    return rise;
+}
+
+/// The clearest of the whole signal and three high-passed views of it.
+Rise clearestRise(std::span<const float> x, std::size_t coarse, std::size_t end, int sampleRate) {
+    Rise best = measureRise(x, coarse, end, sampleRate);
+    if (best.contrast() >= kClearContrast) return best;
+    for (const double corner : {250.0, 1200.0, 4500.0}) {
+        const auto once = filtered(x, highPass(corner, sampleRate));
+        Rise rise = measureRise(filtered(once, highPass(corner, sampleRate)), coarse, end, sampleRate);
+        if (rise.contrast() > 1.3 * best.contrast()) best = std::move(rise);
+    }
+    return best;
+}
+
+}  // namespace
+
+std::optional<Onset> refineOnset(std::span<const float> x, std::size_t coarse, std::size_t end, int sampleRate) {
+    if (coarse >= x.size() || end <= coarse) return std::nullopt;
+    const Rise rise = clearestRise(x, coarse, end, sampleRate);
+    if (rise.peak <= 1e-7 || rise.contrast() < 1.05) return std::nullopt;
+    const double clearance = std::max(1.3 * rise.ripple, rise.background + kOnsetFraction * rise.peak);
+    const double threshold = std::min(std::max(kOnsetFraction * rise.peak, clearance), 0.7 * rise.peak);
+    const double high = std::max(0.5 * rise.peak, std::min(1.2 * threshold, 0.9 * rise.peak));
+
+    const std::size_t reach = samplesOf(8, sampleRate);
+    std::size_t i = coarse > samplesOf(4, sampleRate) ? coarse - samplesOf(4, sampleRate) : 0;
+    const std::size_t limit = std::min({x.size(), end, coarse + samplesOf(14, sampleRate)});
+    while (i < limit && static_cast<double>(rise.mean[i]) < high) ++i;
+    if (i >= limit) return std::nullopt;
+    const std::size_t earliest = coarse > reach ? coarse - reach : 0;
+    while (i > earliest && static_cast<double>(rise.mean[i - 1]) >= threshold) --i;
+    if (i == 0) return std::nullopt;
+    const auto below = static_cast<double>(rise.mean[i - 1]);
+    const auto above = static_cast<double>(rise.mean[i]);
+    const double part = above > below ? std::clamp((threshold - below) / (above - below), 0.0, 1.0) : 1.0;
+    // A sudden stroke fills the 1 ms window in a straight line: a higher threshold is passed that much later.
+    const double later = std::max(0.0, (threshold - rise.background) / rise.peak - kOnsetFraction);
+    const double correction = std::min(later, 0.5) * 1e-3 * sampleRate;
+    return Onset{static_cast<double>(i - 1) + part - correction, 20.0 * std::log10(rise.contrast())};
+}
+
+}  // namespace upbeat

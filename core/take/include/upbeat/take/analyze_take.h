@@ -1,0 +1,41 @@
+#pragma once
+
+#include <vector>
+
+#include "upbeat/coach/verdict.h"
+
+namespace upbeat {
+
+/// Who the take is judged for: profile, ladder and what was played before on it.
+struct CoachPlan {
+    Profile profile;
+    Ladder ladder;
+    std::vector<RungTake> history;  ///< Oldest first, this take not among them.
+};
+
+/// Everything known about a take after it was played.
+struct TakeAnalysis {
+    MatchedTake matched;
+    Measures measures;
+    std::vector<Gate> gates;
+    std::vector<Finding> findings;
+    Verdict verdict;
+
+    [[nodiscard]] bool clean() const { return isClean(gates); }
+};
+
+/// From the hits of a take to the verdict. Pure: the same hits give the same analysis.
+[[nodiscard]] TakeAnalysis analyzeTake(const Exercise& exercise, const TakeFrame& frame, const std::vector<Hit>& hits,
+                                       const CoachPlan& plan);
+
+/// Bars that were played in a recording of unknown length: up to the last firm hit, a closing stroke on the first beat
+/// of the next bar not counted. 0 when nothing was played after the first beat.
+[[nodiscard]] int barsPlayed(const Exercise& exercise, double tempoBpm, double firstBeatS,
+                             const std::vector<Hit>& hits);
+
+[[nodiscard]] Measures measure(const MatchedTake& take);
+
+/// The ladder of an exercise as its tempo plan says.
+[[nodiscard]] Ladder ladderOf(const Exercise& exercise);
+
+}  // namespace upbeat

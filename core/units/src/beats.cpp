@@ -1,0 +1,83 @@
+#include "upbeat/units/beats.h"
+
+#include <fmt/format.h>
+
+#include <charconv>
+#include <numeric>
+#include <stdexcept>
+
+namespace upbeat {
+
+Beats::Beats(std::int64_t numerator, std::int64_t denominator) {
+    if (denominator == 0) throw std::invalid_argument("Beats: denominator is zero");
+    const std::int64_t divisor = std::gcd(numerator, denominator);
+    const std::int64_t sign = denominator < 0 ? -1 : 1;
+    m_numerator = sign * numerator / divisor;
+    m_denominator = sign * denominator / divisor;
+}
+
+namespace {
+
+constexpr std::int64_t kLargestParsed = 1'000'000;
+
+bool parseInteger(std::string_view text, std::int64_t& value) {
+    const auto* end = text.data() + text.size();
+    const auto parsed = std::from_chars(text.data(), end, value);
+    return parsed.ec == std::errc() && parsed.ptr == end && value <= kLargestParsed && value >= -kLargestParsed;
+}
+
+}  // namespace
+
+Result<Beats> Beats::parse(std::string_view text) {
+    const auto slash = text.find('/');
+    std::int64_t numerator = 0;
+    std::int64_t denominator = 1;
+    const bool ok = parseInteger(text.substr(0, slash), numerator) &&
+                    (slash == std::string_view::npos || parseInteger(text.substr(slash + 1), denominator)) &&
+                    denominator > 0;
+    if (!ok) return fail(fmt::format("\"{}\" is not a position", text), {}, "write it as 3 or 11/4 quarter notes");
+    return Beats(numerator, denominator);
+}
+
+double Beats::toDouble() const {
+    return static_cast<double>(m_numerator) / static_cast<double>(m_denominator);
+}
+
+std::int64_t Beats::floor() const {
+    const std::int64_t quotient = m_numerator / m_denominator;
+    return (m_numerator % m_denominator < 0) ? quotient - 1 : quotient;
+}
+
+std::string Beats::toString() const {
+    return m_denominator == 1 ? fmt::format("{}", m_numerator) : fmt::format("{}/{}", m_numerator, m_denominator);
+}
+
+std::strong_ordering operator<=>(const Beats& a, const Beats& b) {
+    return a.m_numerator * b.m_denominator <=> b.m_numerator * a.m_denominator;
+}
+
+Beats operator+(const Beats& a, const Beats& b) {
+    return {a.m_numerator * b.m_denominator + b.m_numerator * a.m_denominator, a.m_denominator * b.m_denominator};
+}
+
+Beats operator-(const Beats& a, const Beats& b) {
+    return {a.m_numerator * b.m_denominator - b.m_numerator * a.m_denominator, a.m_denominator * b.m_denominator};
+}
+
+Beats operator*(const Beats& a, std::int64_t factor) {
+    return {a.m_numerator * factor, a.m_denominator};
+}
+
+Beats operator/(const Beats& a, std::int64_t divisor) {
+    return {a.m_numerator, a.m_denominator * divisor};
+}
+
+std::int64_t wholeTimes(const Beats& position, const Beats& length) {
+    return Beats(position.numerator() * length.denominator(), position.denominator() * length.numerator()).floor();
+}
+
+Beats wrapped(const Beats& position, const Beats& length) {
+    return position - length * wholeTimes(position, length);
+}
+
+}  // namespace upbeat

@@ -1,0 +1,62 @@
+#pragma once
+
+#include <filesystem>
+#include <functional>
+#include <memory>
+#include <span>
+
+#include "upbeat/units/error.h"
+#include "upbeat/units/sound.h"
+
+namespace upbeat {
+
+/// What a recording says of itself.
+struct AudioInfo {
+    int sampleRate = 0;
+    int channels = 0;
+    double durationS = 0;
+};
+
+/// Longest recording that is analysed; longer ones are refused with a sentence.
+inline constexpr double kLongestTakeS = 2.0 * 3600;
+
+/// Opens anything libsndfile reads, checks it (8 to 192 kHz, 1 to 8 channels, at most two hours) and hands it over
+/// block by block, mixed to mono; samples that are not finite come as 0. Memory stays constant. A file whose header
+/// promises more samples than it holds is an error that says where it ends.
+[[nodiscard]] Result<AudioInfo> readAudio(const std::filesystem::path& path,
+                                          const std::function<void(std::span<const float>, const AudioInfo&)>& block);
+
+/// The whole file, for short takes and for listening.
+[[nodiscard]] Result<Sound> readSound(const std::filesystem::path& path);
+
+/// Reads what there is of a damaged file, whatever its head promises. Empty when nothing can be read.
+[[nodiscard]] Sound readAudioUntilItBreaks(const std::filesystem::path& path);
+
+/// Part of a file in seconds, clamped to what is there.
+[[nodiscard]] Result<Sound> readSpan(const std::filesystem::path& path, double fromS, double toS);
+
+enum class AudioFormat { Wav16, Wav24, Flac24 };
+
+/// Writes to a temporary name and renames.
+[[nodiscard]] Result<void> writeSound(const std::filesystem::path& path, const Sound& sound, AudioFormat format);
+
+/// A FLAC file that grows: used by the recorder's writer thread. The file is readable up to the last flush even when
+/// the program dies. Not thread safe.
+class FlacWriter {
+  public:
+    [[nodiscard]] static Result<std::unique_ptr<FlacWriter>> open(const std::filesystem::path& path, int sampleRate);
+    ~FlacWriter();
+    FlacWriter(const FlacWriter&) = delete;
+    FlacWriter& operator=(const FlacWriter&) = delete;
+
+    /// False when the disk is full or gone; what was written before stays.
+    [[nodiscard]] bool write(std::span<const float> samples);
+    void flush();
+
+  private:
+    struct Impl;
+    explicit FlacWriter(std::unique_ptr<Impl> impl);
+    std::unique_ptr<Impl> m_impl;
+};
+
+}  // namespace upbeat

@@ -1,0 +1,41 @@
+#pragma once
+
+#include <cstdint>
+#include <filesystem>
+#include <optional>
+#include <string>
+#include <vector>
+
+#include "upbeat/music/meter.h"
+#include "upbeat/units/error.h"
+
+namespace upbeat {
+
+struct MidiNote {
+    std::int64_t tick = 0;
+    int channel = 9;  ///< 0 to 15; percussion is 9.
+    int key = 38;
+    int velocity = 64;  ///< 1 to 127.
+
+    friend bool operator==(const MidiNote&, const MidiNote&) = default;
+};
+
+/// What we use of a Standard MIDI File: note starts, the first tempo and the first time signature.
+struct MidiFile {
+    int ticksPerQuarter = 480;
+    std::string title;
+    std::optional<double> quarterBpm;
+    std::optional<Meter> meter;
+    std::int64_t endTick = 0;
+    std::vector<MidiNote> notes;  ///< In order of time.
+};
+
+/// Reads formats 0 and 1; running status, system exclusives and unknown chunks are understood or skipped. Any damage is
+/// an error with the byte where it stands.
+[[nodiscard]] Result<MidiFile> parseMidi(const std::string& bytes, const std::string& where);
+[[nodiscard]] Result<MidiFile> readMidi(const std::filesystem::path& path);
+
+/// A format 0 file; every note lasts a thirty-second.
+[[nodiscard]] std::string toMidiBytes(const MidiFile& file);
+
+}  // namespace upbeat

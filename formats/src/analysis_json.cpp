@@ -1,0 +1,172 @@
+#include "upbeat/formats/analysis_json.h"
+
+#include <cmath>
+#include <map>
+#include <nlohmann/json.hpp>
+
+namespace upbeat {
+
+namespace {
+
+using nlohmann::json;
+
+/// Four decimals of a millisecond or decibel are beyond anything measured and keep the file short.
+double rounded(double value, double unit = 1e-4) {
+    return std::round(value / unit) * unit;
+}
+
+json toJson(const Figure& f) {
+    return {{"value", rounded(f.value)}, {"low", rounded(f.low)}, {"high", rounded(f.high)}, {"n", f.n}};
+}
+
+json toJson(const std::optional<Figure>& f) {
+    return f ? toJson(*f) : json(nullptr);
+}
+
+json noteToJson(const MatchedTake& take, const WrittenStroke& w) {
+    const Stroke& stroke = take.exercise.strokes[static_cast<std::size_t>(w.stroke)];
+    const Place place = placeOf(stroke.at, take.exercise.meter);
+    return {{"pass", w.pass},
+            {"bar", place.bar},
+            {"beat", rounded(place.beat.toDouble())},
+            {"voice", toName(stroke.voice)},
+            {"hand", handLetter(stroke.limb)},
+            {"stroke", w.role == Role::Grace ? std::string_view("grace") : toName(stroke.level)},
+            {"grid_time_s", rounded(take.firstBeatS + w.gridS, 1e-7)}};
+}
+
+json hitsToJson(const TakeAnalysis& a) {
+    // Strokes struck together share one hit: the hit's note is the first of them, the others follow under "with".
+    std::map<int, std::vector<const MatchedStroke*>> byHit;
+    for (const MatchedStroke& s : a.matched.strokes) byHit[s.hit].push_back(&s);
+    json hits = json::array();
+    for (std::size_t i = 0; i < a.matched.hits.size(); ++i) {
+        const Hit& hit = a.matched.hits[i];
+        json entry{{"time_s", rounded(hit.timeS, 1e-7)},
+                   {"level_db", rounded(hit.levelDb, 1e-3)},
+                   {"confidence", rounded(confidence(hit), 1e-3)},
+                   {"voice", nullptr},
+                   {"note", nullptr},
+                   {"offset_ms", nullptr},
+                   {"class", nullptr}};
+        const auto found = byHit.find(static_cast<int>(i));
+        if (found != byHit.end()) {
+            const MatchedStroke& s = *found->second.front();
+            entry["voice"] = toName(s.stroke.voice);
+            entry["note"] = noteToJson(a.matched, s.written);
+            entry["offset_ms"] = rounded(s.offsetMs);
+            entry["class"] = toName(soundedLevel(a.measures.balance, hit.levelDb, s.stroke.level));
+            for (std::size_t k = 1; k < found->second.size(); ++k)
+                entry["with"].push_back(noteToJson(a.matched, found->second[k]->written));
+        }
+        hits.push_back(std::move(entry));
+    }
+    return hits;
+}
+
+json summaryToJson(const TakeAnalysis& a) {
+    const Timing& t = a.measures.timing;
+    const Balance& b = a.measures.balance;
+    return {{"placement_ms", toJson(t.placementMs)},
+            {"spread_ms", toJson(t.spreadMs)},
+            {"drift_ms_per_min", toJson(t.driftMsPerMin)},
+            {"habit_share", rounded(t.habitShare)},
+            {"wander_share", rounded(t.wanderShare)},
+            {"remainder_share", rounded(t.remainderShare)},
+            {"swing_ratio", a.measures.swing ? toJson(a.measures.swing->ratio) : json(nullptr)},
+            {"offbeat_percent", a.measures.swing ? toJson(a.measures.swing->offbeatPercent) : json(nullptr)},
+            {"gap_accent_tap_db", toJson(b.accentTapGapDb)},
+            {"gap_tap_ghost_db", toJson(b.tapGhostGapDb)},
+            {"overlap_percent", toJson(b.overlapPercent)},
+            {"flam_ms", a.measures.ornaments ? toJson(a.measures.ornaments->spacingMs) : json(nullptr)},
+            {"flam_spread_ms", a.measures.ornaments ? toJson(a.measures.ornaments->spacingSpreadMs) : json(nullptr)},
+            {"missed", a.matched.missed.size()},
+            {"extra", a.matched.extra.size()}};
+}
+
+json spanToJson(const std::optional<Span>& span) {
+    if (!span) return nullptr;
+    return {{"bar", span->bar},
+            {"from_beat", rounded(span->fromBeat.toDouble())},
+            {"to_beat", rounded(span->toBeat.toDouble())}};
+}
+
+json findingToJson(const Exercise& e, const Finding& f) {
+    json place = nullptr;
+    if (f.stroke) {
+        const Place p = placeOf(e.strokes[static_cast<std::size_t>(*f.stroke)].at, e.meter);
+        place = {{"bar", p.bar}, {"beat", rounded(p.beat.toDouble())}};
+    }
+    return {{"kind", toName(f.kind)},
+            {"place", place},
+            {"hand", f.limb ? json(handLetter(*f.limb)) : json(nullptr)},
+            {"voice", f.voice ? json(toName(*f.voice)) : json(nullptr)},
+            {"level", f.level ? json(toName(*f.level)) : json(nullptr)},
+            {"value", rounded(f.figure.value)},
+            {"low", rounded(f.figure.low)},
+            {"high", rounded(f.figure.high)},
+            {"unit", f.unit},
+            {"passes", f.passes},
+            {"of", f.of},
+            {"sentence", f.sentence},
+            {"drill", spanToJson(f.drill)}};
+}
+
+json gateToJson(const Gate& gate) {
+    return {{"name", toName(gate.kind)}, {"measured", toJson(gate.measured)}, {"limit", rounded(gate.limit)},
+            {"at_least", gate.atLeast},  {"unit", unitOf(gate.kind)},         {"state", toName(gate.state)}};
+}
+
+template <class List, class Convert>
+json listToJson(const List& list, Convert convert) {
+    json out = json::array();
+    for (const auto& element : list) out.push_back(convert(element));
+    return out;
+}
+
+json clippedSpans(const MatchedTake& take) {
+    json spans = json::array();
+    for (const Hit& hit : take.hits)
+        if (hit.clipped) spans.push_back({rounded(hit.timeS), rounded(hit.timeS + 0.035)});
+    return spans;
+}
+
+}  // namespace
+
+std::string analysisToJson(const TakeAnalysis& a, const TakeFacts& facts) {
+    const MatchedTake& take = a.matched;
+    const json out{
+        {"version", 1},
+        {"take",
+         {{"file", facts.file},
+          {"sample_rate", facts.sampleRate},
+          {"duration_s", rounded(facts.durationS)},
+          {"clipped_spans", clippedSpans(take)},
+          {"damaged_spans", listToJson(facts.damaged,
+                                       [](const DamagedSpan& s) {
+                                           return json{s.fromS, s.toS};
+                                       })}}},
+        {"pattern",
+         {{"title", take.exercise.title},
+          {"bars", take.exercise.bars},
+          {"meter", take.exercise.meter.toString()},
+          {"strokes", take.exercise.strokes.size()}}},
+        {"tempo_bpm", take.tempoBpm},
+        {"first_beat_s", take.firstBeatS},
+        {"bars", take.bars},
+        {"passes", take.passes},
+        {"hits", hitsToJson(a)},
+        {"missed", listToJson(take.missed, [&](const WrittenStroke& w) { return noteToJson(take, w); })},
+        {"summary", summaryToJson(a)},
+        {"findings", listToJson(a.findings, [&](const Finding& f) { return findingToJson(take.exercise, f); })},
+        {"gates", listToJson(a.gates, gateToJson)},
+        {"verdict",
+         {{"action", toName(a.verdict.action)},
+          {"reason", a.verdict.headline + " " + a.verdict.reason},
+          {"next_tempo_bpm", a.verdict.nextTempoBpm},
+          {"span", spanToJson(a.verdict.span)}}},
+    };
+    return out.dump(1, ' ', false, json::error_handler_t::replace) + "\n";
+}
+
+}  // namespace upbeat

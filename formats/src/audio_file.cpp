@@ -1,0 +1,186 @@
+#include "upbeat/formats/audio_file.h"
+
+#include <fmt/format.h>
+
+#include <algorithm>
+#include <cmath>
+#include <sndfile.hh>
+#include <system_error>
+#include <utility>
+#include <vector>
+
+namespace upbeat {
+
+namespace {
+
+constexpr int kLowestRate = 8000;
+constexpr int kHighestRate = 192000;
+constexpr int kMostChannels = 8;
+constexpr std::size_t kBlockFrames = 1U << 14U;
+
+struct Opened {
+    SndfileHandle file;
+    AudioInfo info;
+};
+
+Result<Opened> open(const std::filesystem::path& path) {
+    std::error_code error;
+    const auto status = std::filesystem::status(path, error);
+    const std::string where = path.string();
+    if (!std::filesystem::exists(status)) return fail("there is no such file", where, "check the name");
+    if (!std::filesystem::is_regular_file(status)) return fail("this is not a file", where, "name a recording");
+    if (std::filesystem::file_size(path, error) == 0)
+        return fail("the file is empty", where, "record it again or choose another");
+    Opened opened{SndfileHandle(where), {}};
+    if (!opened.file || opened.file.error() != 0)
+        return fail("this is not a recording that can be read", where, "use WAV, FLAC or Ogg");
+    opened.info = {opened.file.samplerate(), opened.file.channels(),
+                   static_cast<double>(opened.file.frames()) / std::max(opened.file.samplerate(), 1)};
+    const AudioInfo& info = opened.info;
+    if (info.sampleRate < kLowestRate || info.sampleRate > kHighestRate)
+        return fail(fmt::format("its sample rate is {} Hz", info.sampleRate), where, "use 8 to 192 kHz");
+    if (info.channels < 1 || info.channels > kMostChannels)
+        return fail(fmt::format("it has {} channels", info.channels), where, "use 1 to 8");
+    if (opened.file.frames() <= 0) return fail("it holds no sound", where, "record it again or choose another");
+    if (info.durationS > kLongestTakeS)
+        return fail(fmt::format("it is {:.1f} hours long", info.durationS / 3600), where,
+                    "cut it to two hours or less");
+    return opened;
+}
+
+void mixToMono(std::span<const float> interleaved, int channels, std::vector<float>& mono) {
+    const auto count = static_cast<std::size_t>(channels);
+    mono.resize(interleaved.size() / count);
+    for (std::size_t i = 0; i < mono.size(); ++i) {
+        float sum = 0;
+        for (std::size_t c = 0; c < count; ++c) sum += interleaved[i * count + c];
+        mono[i] = std::isfinite(sum) ? sum / static_cast<float>(channels) : 0.0F;
+    }
+}
+
+int sndfileFormat(AudioFormat format) {
+    switch (format) {
+        case AudioFormat::Wav16:
+            return SF_FORMAT_WAV | SF_FORMAT_PCM_16;
+        case AudioFormat::Wav24:
+            return SF_FORMAT_WAV | SF_FORMAT_PCM_24;
+        case AudioFormat::Flac24:
+            return SF_FORMAT_FLAC | SF_FORMAT_PCM_24;
+    }
+    return SF_FORMAT_WAV | SF_FORMAT_PCM_24;
+}
+
+}  // namespace
+
+Result<AudioInfo> readAudio(const std::filesystem::path& path,
+                            const std::function<void(std::span<const float>, const AudioInfo&)>& block) {
+    auto opened = open(path);
+    if (!opened) return tl::unexpected(opened.error());
+    SndfileHandle& file = opened->file;
+    const AudioInfo info = opened->info;
+    std::vector<float> interleaved(kBlockFrames * static_cast<std::size_t>(info.channels));
+    std::vector<float> mono;
+    sf_count_t total = 0;
+    while (true) {
+        const sf_count_t frames = file.readf(interleaved.data(), static_cast<sf_count_t>(kBlockFrames));
+        if (frames <= 0) break;
+        total += frames;
+        const auto values = static_cast<std::size_t>(frames) * static_cast<std::size_t>(info.channels);
+        mixToMono(std::span<const float>(interleaved).first(values), info.channels, mono);
+        block(mono, info);
+    }
+    if (total < file.frames())
+        return fail(fmt::format("the file breaks off after {:.1f} of {:.1f} s",
+                                static_cast<double>(total) / info.sampleRate, info.durationS),
+                    path.string(), "use the complete recording");
+    return info;
+}
+
+Result<Sound> readSound(const std::filesystem::path& path) {
+    Sound sound;
+    const auto info = readAudio(path, [&](std::span<const float> block, const AudioInfo&) {
+        sound.samples.insert(sound.samples.end(), block.begin(), block.end());
+    });
+    if (!info) return tl::unexpected(info.error());
+    sound.sampleRate = info->sampleRate;
+    return sound;
+}
+
+Sound readAudioUntilItBreaks(const std::filesystem::path& path) {
+    Sound sound;
+    SndfileHandle file(path.string());
+    if (!file || file.channels() != 1 || file.samplerate() < kLowestRate) return sound;
+    sound.sampleRate = file.samplerate();
+    std::vector<float> block(kBlockFrames);
+    while (sound.durationS() < kLongestTakeS) {
+        const sf_count_t frames = file.readf(block.data(), static_cast<sf_count_t>(kBlockFrames));
+        if (frames <= 0) break;
+        sound.samples.insert(sound.samples.end(), block.begin(), block.begin() + frames);
+    }
+    return sound;
+}
+
+Result<Sound> readSpan(const std::filesystem::path& path, double fromS, double toS) {
+    auto opened = open(path);
+    if (!opened) return tl::unexpected(opened.error());
+    const AudioInfo& info = opened->info;
+    const sf_count_t from = std::clamp<sf_count_t>(std::llround(fromS * info.sampleRate), 0, opened->file.frames());
+    const sf_count_t to = std::clamp<sf_count_t>(std::llround(toS * info.sampleRate), from, opened->file.frames());
+    std::vector<float> interleaved(static_cast<std::size_t>((to - from) * info.channels));
+    opened->file.seek(from, SEEK_SET);
+    const sf_count_t frames = std::max<sf_count_t>(0, opened->file.readf(interleaved.data(), to - from));
+    interleaved.resize(static_cast<std::size_t>(frames * info.channels));
+    Sound sound;
+    sound.sampleRate = info.sampleRate;
+    mixToMono(interleaved, info.channels, sound.samples);
+    return sound;
+}
+
+Result<void> writeSound(const std::filesystem::path& path, const Sound& sound, AudioFormat format) {
+    const std::string temporary = path.string() + ".part";
+    bool complete = false;
+    {
+        SndfileHandle file(temporary, SFM_WRITE, sndfileFormat(format), 1, sound.sampleRate);
+        if (!file || file.error() != 0)
+            return fail("it cannot be written", path.string(), "choose a folder you may write to");
+        file.command(SFC_SET_CLIPPING, nullptr, SF_TRUE);
+        const auto count = static_cast<sf_count_t>(sound.samples.size());
+        complete = file.write(sound.samples.data(), count) == count;
+        file.writeSync();
+    }
+    std::error_code error;
+    if (complete) std::filesystem::rename(temporary, path, error);
+    if (!complete || error) {
+        std::error_code ignored;
+        std::filesystem::remove(temporary, ignored);
+        return fail("writing it failed", path.string(), "free some space or choose another folder");
+    }
+    return {};
+}
+
+struct FlacWriter::Impl {
+    SndfileHandle file;
+};
+
+FlacWriter::FlacWriter(std::unique_ptr<Impl> impl) : m_impl(std::move(impl)) {}
+FlacWriter::~FlacWriter() = default;
+
+Result<std::unique_ptr<FlacWriter>> FlacWriter::open(const std::filesystem::path& path, int sampleRate) {
+    auto impl = std::make_unique<Impl>(
+        Impl{SndfileHandle(path.string(), SFM_WRITE, sndfileFormat(AudioFormat::Flac24), 1, sampleRate)});
+    if (!impl->file || impl->file.error() != 0)
+        return fail("the recording cannot be written there", path.string(), "free some space or choose another folder");
+    impl->file.command(SFC_SET_CLIPPING, nullptr, SF_TRUE);
+    return std::unique_ptr<FlacWriter>(new FlacWriter(std::move(impl)));
+}
+
+bool FlacWriter::write(std::span<const float> samples) {
+    const auto count = static_cast<sf_count_t>(samples.size());
+    return m_impl->file.write(samples.data(), count) == count;
+}
+
+void FlacWriter::flush() {
+    m_impl->file.writeSync();
+}
+
+}  // namespace upbeat

@@ -1,0 +1,132 @@
+#include "upbeat/formats/exercise_json.h"
+
+#include <fmt/format.h>
+
+#include <array>
+
+#include "json_reader.h"
+#include "upbeat/formats/atomic_file.h"
+
+namespace upbeat {
+
+namespace {
+
+constexpr std::array<std::string_view, 3> kSwingLevels{"none", "eighth", "sixteenth"};
+
+nlohmann::json strokeToJson(const Stroke& stroke) {
+    nlohmann::json json{{"at", stroke.at.toString()},
+                        {"voice", toName(stroke.voice)},
+                        {"limb", toName(stroke.limb)},
+                        {"level", toName(stroke.level)}};
+    if (stroke.ornament != Ornament::None) json["ornament"] = toName(stroke.ornament);
+    return json;
+}
+
+template <class Value>
+Value named(const JsonReader& reader, std::string_view key, std::optional<Value> (*fromName)(std::string_view),
+            Value fallback) {
+    if (!reader.has(key)) return fallback;
+    const std::string name = reader.text(key);
+    const auto value = fromName(name);
+    if (!value) reader.wrong(key, fmt::format("\"{}\" is not known", name));
+    return value.value_or(fallback);
+}
+
+Stroke strokeFromJson(const JsonReader& reader) {
+    Stroke stroke;
+    const auto at = Beats::parse(reader.text("at", "", true));
+    if (!at) reader.wrong("at", at.error().what, at.error().fix);
+    stroke.at = at.value_or(Beats(0));
+    stroke.voice = named<Voice>(reader, "voice", voiceFromName, Voice::Pad);
+    stroke.limb = named<Limb>(reader, "limb", limbFromName, Limb::RightHand);
+    stroke.level = named<Level>(reader, "level", levelFromName, Level::Tap);
+    stroke.ornament = named<Ornament>(reader, "ornament", ornamentFromName, Ornament::None);
+    return stroke;
+}
+
+Feel feelFromJson(const JsonReader& reader) {
+    Feel feel;
+    const std::string level = reader.text("swing", "none");
+    const auto found = std::find(kSwingLevels.begin(), kSwingLevels.end(), level);
+    if (found == kSwingLevels.end())
+        reader.wrong("swing", fmt::format("\"{}\" is not known", level), "use none, eighth or sixteenth");
+    else
+        feel.level = static_cast<SwingLevel>(found - kSwingLevels.begin());
+    feel.ratio = reader.number("ratio", 1.0);
+    return feel;
+}
+
+Exercise fromReader(const JsonReader& reader) {
+    Exercise e;
+    e.id = reader.text("id", "", true);
+    e.title = reader.text("title", e.id);
+    e.trains = reader.text("trains");
+    reader.each("tags", [&](const JsonReader& tag) {
+        if (tag.value().is_string()) e.tags.push_back(tag.value().get<std::string>());
+    });
+    const JsonReader meter = reader.child("meter");
+    e.meter = {meter.integer("count", 4), meter.integer("unit", 4)};
+    e.bars = reader.integer("bars", 1);
+    e.feel = feelFromJson(reader.child("feel"));
+    const JsonReader tempo = reader.child("tempo");
+    e.tempo = {tempo.number("start", 60), tempo.number("goal", 100), tempo.number("step", 4)};
+    reader.each("strokes", [&](const JsonReader& stroke) {
+        if (e.strokes.size() < kMostStrokes)
+            e.strokes.push_back(strokeFromJson(stroke));
+        else
+            stroke.wrong("", "is one stroke too many");
+    });
+    return e;
+}
+
+}  // namespace
+
+std::string toJson(const Exercise& e) {
+    nlohmann::json strokes = nlohmann::json::array();
+    for (const Stroke& stroke : e.strokes) strokes.push_back(strokeToJson(stroke));
+    const nlohmann::json json{
+        {"format", kExerciseFormat},
+        {"version", kExerciseVersion},
+        {"id", e.id},
+        {"title", e.title},
+        {"trains", e.trains},
+        {"tags", e.tags},
+        {"meter", {{"count", e.meter.count}, {"unit", e.meter.unit}}},
+        {"bars", e.bars},
+        {"feel", {{"swing", kSwingLevels.at(static_cast<std::size_t>(e.feel.level))}, {"ratio", e.feel.ratio}}},
+        {"tempo", {{"start", e.tempo.start}, {"goal", e.tempo.goal}, {"step", e.tempo.step}}},
+        {"strokes", strokes},
+    };
+    return json.dump(2, ' ', false, nlohmann::json::error_handler_t::replace) + "\n";
+}
+
+Result<Exercise> exerciseFromJson(std::string_view text, const std::string& where) {
+    const auto json = parseJson(text, where);
+    if (!json) return tl::unexpected(json.error());
+    std::optional<Error> error;
+    const JsonReader reader(*json, "", error);
+    if (reader.text("format") != kExerciseFormat)
+        return fail("this is not an exercise of Upbeat Check", where, "choose an exercise file or a MIDI pattern");
+    if (reader.integer("version", 0) > kExerciseVersion)
+        return fail("it was written by a newer Upbeat Check", where, "update the program");
+    Exercise exercise = inOrder(fromReader(reader));
+    if (!error)
+        if (const auto ok = check(exercise); !ok) error = ok.error();
+    if (error) {
+        error->where = error->where.empty() ? where : fmt::format("{}, {}", where, error->where);
+        return tl::unexpected(*error);
+    }
+    return exercise;
+}
+
+Result<Exercise> readExercise(const std::filesystem::path& path) {
+    const auto text = readFile(path);
+    if (!text) return tl::unexpected(text.error());
+    return exerciseFromJson(*text, path.string());
+}
+
+Result<void> writeExercise(const std::filesystem::path& path, const Exercise& exercise) {
+    return writeFileAtomically(path, toJson(exercise));
+}
+
+}  // namespace upbeat

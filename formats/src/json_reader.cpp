@@ -1,0 +1,102 @@
+#include "json_reader.h"
+
+#include <fmt/format.h>
+
+#include <algorithm>
+#include <cmath>
+#include <limits>
+
+namespace upbeat {
+
+namespace {
+
+const nlohmann::json& nothing() {
+    static const nlohmann::json value;
+    return value;
+}
+
+}  // namespace
+
+JsonReader JsonReader::child(std::string_view key) const {
+    const std::string path = fmt::format("{}{}{}", m_path, m_path.empty() ? "" : ".", key);
+    if (!has(key)) return {nothing(), path, m_error};
+    return {m_value.at(std::string(key)), path, m_error};
+}
+
+std::string JsonReader::text(std::string_view key, std::string fallback, bool required) const {
+    if (!has(key)) {
+        if (required) wrong(key, "is missing");
+        return fallback;
+    }
+    const auto& value = m_value.at(std::string(key));
+    if (!value.is_string()) {
+        wrong(key, "is not a text");
+        return fallback;
+    }
+    constexpr std::size_t kLongestText = 4000;
+    auto found = value.get<std::string>();
+    if (found.size() > kLongestText) wrong(key, "is longer than 4000 letters");
+    return found;
+}
+
+double JsonReader::number(std::string_view key, double fallback) const {
+    if (!has(key)) return fallback;
+    const auto& value = m_value.at(std::string(key));
+    if (!value.is_number()) {
+        wrong(key, "is not a number");
+        return fallback;
+    }
+    const double found = value.get<double>();
+    if (!std::isfinite(found)) wrong(key, "is not a finite number");
+    return found;
+}
+
+int JsonReader::integer(std::string_view key, int fallback) const {
+    const double found = number(key, fallback);
+    constexpr double kLargest = 1e9;
+    if (std::abs(found) > kLargest || found != std::floor(found)) {
+        wrong(key, "is not a whole number");
+        return fallback;
+    }
+    return static_cast<int>(found);
+}
+
+bool JsonReader::flag(std::string_view key, bool fallback) const {
+    if (!has(key)) return fallback;
+    const auto& value = m_value.at(std::string(key));
+    if (!value.is_boolean()) {
+        wrong(key, "is neither true nor false");
+        return fallback;
+    }
+    return value.get<bool>();
+}
+
+void JsonReader::wrong(std::string_view key, std::string what, std::string fix) const {
+    if (m_error) return;
+    const std::string path = fmt::format("{}{}{}", m_path, m_path.empty() || key.empty() ? "" : ".", key);
+    m_error = Error{
+        fmt::format("\"{}\" {}", path, what), {}, fix.empty() ? "mend the file or choose another" : std::move(fix)};
+}
+
+std::string JsonReader::fmtIndex(std::string_view key, std::size_t index) const {
+    return fmt::format("{}{}{}[{}]", m_path, m_path.empty() ? "" : ".", key, index);
+}
+
+Result<nlohmann::json> parseJson(std::string_view text, const std::string& where) {
+    constexpr int kDeepest = 32;
+    const auto notTooDeep = [](int depth, nlohmann::json::parse_event_t, nlohmann::json&) {
+        if (depth > kDeepest) throw std::length_error("deep");
+        return true;
+    };
+    try {
+        return nlohmann::json::parse(text, notTooDeep);
+    } catch (const nlohmann::json::parse_error& error) {
+        const auto at = std::min(text.size(), static_cast<std::size_t>(error.byte));
+        const auto line = 1 + std::count(text.begin(), text.begin() + static_cast<std::ptrdiff_t>(at), '\n');
+        return fail(fmt::format("it is not JSON (line {})", line), where, "mend the file or choose another");
+    } catch (const std::exception&) {
+        return fail("it is nested too deeply or holds impossible values", where, "choose another file");
+    }
+}
+
+}  // namespace upbeat

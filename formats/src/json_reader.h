@@ -1,0 +1,55 @@
+#pragma once
+
+#include <nlohmann/json.hpp>
+#include <optional>
+#include <string>
+#include <string_view>
+
+#include "upbeat/units/error.h"
+
+namespace upbeat {
+
+/// Walks a JSON value that may be hostile: every access is checked, and the first thing wrong is kept with its path, so
+/// a reader asks for all it wants and looks at `error` once.
+class JsonReader {
+  public:
+    JsonReader(const nlohmann::json& value, std::string path, std::optional<Error>& error)
+        : m_value(value), m_path(std::move(path)), m_error(error) {}
+
+    [[nodiscard]] bool has(std::string_view key) const { return m_value.is_object() && m_value.contains(key); }
+    [[nodiscard]] JsonReader child(std::string_view key) const;
+    [[nodiscard]] std::string text(std::string_view key, std::string fallback = {}, bool required = false) const;
+    [[nodiscard]] double number(std::string_view key, double fallback) const;
+    [[nodiscard]] int integer(std::string_view key, int fallback) const;
+    [[nodiscard]] bool flag(std::string_view key, bool fallback) const;
+
+    /// Calls `visit` with a reader for every element of the array under `key`; nothing when the key is absent.
+    template <class Visit>
+    void each(std::string_view key, Visit visit) const {
+        if (!has(key)) return;
+        const auto& list = m_value.at(std::string(key));
+        if (!list.is_array()) return wrong(key, "is not a list");
+        std::size_t index = 0;
+        for (const auto& element : list) {
+            visit(JsonReader(element, fmtIndex(key, index), m_error));
+            if (m_error) return;
+            ++index;
+        }
+    }
+
+    [[nodiscard]] const nlohmann::json& value() const { return m_value; }
+    /// Records that the value under `key` is wrong; the first complaint is kept.
+    void wrong(std::string_view key, std::string what, std::string fix = {}) const;
+
+  private:
+    [[nodiscard]] std::string fmtIndex(std::string_view key, std::size_t index) const;
+
+    const nlohmann::json& m_value;
+    std::string m_path;
+    std::optional<Error>& m_error;
+};
+
+/// Parses text; the error says line and column in plain words. Nesting deeper than 32 levels is refused.
+[[nodiscard]] Result<nlohmann::json> parseJson(std::string_view text, const std::string& where);
+
+}  // namespace upbeat

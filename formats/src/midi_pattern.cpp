@@ -1,0 +1,187 @@
+#include "upbeat/formats/midi_pattern.h"
+
+#include <fmt/format.h>
+
+#include <algorithm>
+#include <array>
+#include <cmath>
+#include <map>
+
+#include "upbeat/music/page.h"
+
+namespace upbeat {
+
+namespace {
+
+struct KeyVoice {
+    int key;
+    Voice voice;
+};
+
+// The first entry of a voice is the key it is written with.
+constexpr std::array<KeyVoice, 23> kKeys{{
+    {38, Voice::Snare},       {40, Voice::RimShot},   {37, Voice::CrossStick}, {36, Voice::Kick},   {35, Voice::Kick},
+    {42, Voice::HiHatClosed}, {46, Voice::HiHatOpen}, {44, Voice::HiHatFoot},  {51, Voice::Ride},   {59, Voice::Ride},
+    {53, Voice::RideBell},    {49, Voice::Crash},     {57, Voice::Crash},      {55, Voice::Crash},  {52, Voice::Crash},
+    {50, Voice::TomHigh},     {48, Voice::TomHigh},   {47, Voice::TomMid},     {45, Voice::TomMid}, {43, Voice::TomLow},
+    {41, Voice::TomLow},      {39, Voice::SnareEdge}, {33, Voice::Pad},
+}};
+
+Level levelOf(int velocity) {
+    if (velocity <= 45) return Level::Ghost;
+    return velocity <= 90 ? Level::Tap : Level::Accent;
+}
+
+int velocityOf(Level level) {
+    constexpr std::array<int, 3> kVelocities{30, 70, 110};
+    return kVelocities.at(static_cast<std::size_t>(level));
+}
+
+/// Grace notes belong to the next note of their key when that is louder and at most this far away.
+constexpr double kLongestGraceS = 0.085;
+constexpr double kLongestGraceQuarters = 0.124;
+
+struct Written {
+    MidiNote note;
+    int graces = 0;
+};
+
+/// Folds grace notes into their main notes. `notes` are in order of time.
+std::vector<Written> foldGraces(const std::vector<MidiNote>& notes, const MidiFile& file) {
+    const double quarter = 60.0 / file.quarterBpm.value_or(100.0);
+    const auto near = [&](std::int64_t ticks) {
+        const double quarters = static_cast<double>(ticks) / file.ticksPerQuarter;
+        return quarters <= kLongestGraceQuarters && quarters * quarter <= kLongestGraceS;
+    };
+    std::map<int, std::vector<MidiNote>> byKey;
+    for (const MidiNote& note : notes) byKey[note.key].push_back(note);
+    std::vector<Written> written;
+    for (const auto& [key, line] : byKey) {
+        int waiting = 0;
+        for (std::size_t i = 0; i < line.size(); ++i) {
+            const bool soft = levelOf(line[i].velocity) == Level::Ghost;
+            const bool leads = i + 1 < line.size() && near(line[i + 1].tick - line[i].tick) &&
+                               line[i + 1].tick > line[i].tick && line[i + 1].velocity >= line[i].velocity;
+            // A soft note only waits for something louder at the end of the chain: look ahead past its own kind.
+            std::size_t end = i;
+            while (end + 1 < line.size() && near(line[end + 1].tick - line[end].tick) &&
+                   line[end + 1].velocity <= line[i].velocity)
+                ++end;
+            const bool endsLouder = end + 1 < line.size() && near(line[end + 1].tick - line[end].tick) &&
+                                    line[end + 1].velocity > line[i].velocity;
+            if (soft && leads && endsLouder && waiting < 3) {
+                ++waiting;
+                continue;
+            }
+            written.push_back({line[i], waiting});
+            waiting = 0;
+        }
+    }
+    std::stable_sort(written.begin(), written.end(),
+                     [](const Written& a, const Written& b) { return a.note.tick < b.note.tick; });
+    return written;
+}
+
+Beats positionOf(std::int64_t tick, int ticksPerQuarter) {
+    const double quarters = static_cast<double>(tick) / ticksPerQuarter;
+    for (const int grid : {12, 8, 5, 7}) {
+        const double steps = quarters * grid;
+        constexpr double kOff = 0.02;
+        if (std::abs(steps - std::round(steps)) <= kOff) return {std::llround(steps), grid};
+    }
+    return {tick, ticksPerQuarter};
+}
+
+Limb limbOf(Voice voice, bool rightNext) {
+    if (voice == Voice::Kick) return Limb::RightFoot;
+    if (voice == Voice::HiHatFoot) return Limb::LeftFoot;
+    return rightNext ? Limb::RightHand : Limb::LeftHand;
+}
+
+std::vector<MidiNote> percussionOf(const MidiFile& file) {
+    std::vector<MidiNote> notes;
+    std::copy_if(file.notes.begin(), file.notes.end(), std::back_inserter(notes),
+                 [](const MidiNote& n) { return n.channel == 9; });
+    return notes.empty() ? file.notes : notes;
+}
+
+/// Notes that fall together share hands from right to left and never a limb or a voice.
+void addStroke(Exercise& e, Stroke stroke, bool& rightNext) {
+    const auto clashes = [&](const Stroke& other) { return other.at == stroke.at && other.limb == stroke.limb; };
+    const auto doubled = [&](const Stroke& other) { return other.at == stroke.at && other.voice == stroke.voice; };
+    if (std::any_of(e.strokes.begin(), e.strokes.end(), doubled)) return;
+    if (isHand(stroke.limb)) {
+        if (std::any_of(e.strokes.begin(), e.strokes.end(), clashes))
+            stroke.limb = stroke.limb == Limb::RightHand ? Limb::LeftHand : Limb::RightHand;
+        rightNext = stroke.limb == Limb::LeftHand;
+    }
+    if (std::any_of(e.strokes.begin(), e.strokes.end(), clashes)) return;
+    e.strokes.push_back(stroke);
+}
+
+Ornament ornamentOf(int graces) {
+    constexpr std::array<Ornament, 4> kOrnaments{Ornament::None, Ornament::Flam, Ornament::Drag, Ornament::Ruff};
+    return kOrnaments.at(static_cast<std::size_t>(std::clamp(graces, 0, 3)));
+}
+
+}  // namespace
+
+int keyOf(Voice voice) {
+    const auto found =
+        std::find_if(kKeys.begin(), kKeys.end(), [voice](const KeyVoice& k) { return k.voice == voice; });
+    return found == kKeys.end() ? 42 : found->key;
+}
+
+Voice voiceOfKey(int key) {
+    const auto found = std::find_if(kKeys.begin(), kKeys.end(), [key](const KeyVoice& k) { return k.key == key; });
+    return found == kKeys.end() ? Voice::Pad : found->voice;
+}
+
+Result<Exercise> exerciseFromMidi(const MidiFile& file, const std::string& where) {
+    Exercise e;
+    e.id = "midi-pattern";
+    e.title = file.title.empty() ? "MIDI pattern" : file.title;
+    e.trains = "A pattern from a MIDI file.";
+    e.meter = file.meter.value_or(Meter{4, 4});
+    if (!isSupported(e.meter))
+        return fail(fmt::format("the meter {} is not supported", e.meter.toString()), where, "use another file");
+    const double tempo = file.quarterBpm.value_or(100.0) / e.meter.beatLength().toDouble();
+    const double goal = std::clamp(std::round(tempo), kSlowestTempo, kFastestTempo);
+    e.tempo = {std::max(kSlowestTempo, std::round(0.6 * goal)), goal, 4};
+    const auto notes = foldGraces(percussionOf(file), file);
+    if (notes.empty()) return fail("the MIDI file holds no notes", where, "choose another file");
+    const Beats last = positionOf(std::max(file.endTick - 1, notes.back().note.tick), file.ticksPerQuarter);
+    const auto bars = wholeTimes(last, e.meter.barLength()) + 1;
+    if (bars > kMostBars) return fail(fmt::format("the pattern has {} bars", bars), where, "cut it to 16 or fewer");
+    e.bars = static_cast<int>(bars);
+    bool rightNext = true;
+    for (const Written& w : notes) {
+        const Voice voice = voiceOfKey(w.note.key);
+        const Stroke stroke{positionOf(w.note.tick, file.ticksPerQuarter), voice, limbOf(voice, rightNext),
+                            levelOf(w.note.velocity), ornamentOf(w.graces)};
+        if (stroke.at < e.length()) addStroke(e, stroke, rightNext);
+    }
+    e = inOrder(std::move(e));
+    if (const auto ok = check(e); !ok) return fail(ok.error().what, where, ok.error().fix);
+    return e;
+}
+
+MidiFile toMidi(const Exercise& e) {
+    MidiFile file;
+    file.ticksPerQuarter = 960;
+    file.title = e.title;
+    const Bpm tempo(e.tempo.start);
+    file.quarterBpm = e.tempo.start * e.meter.beatLength().toDouble();
+    file.meter = e.meter;
+    const double ticksPerS = file.ticksPerQuarter / quarterS(e.meter, tempo);
+    for (const WrittenStroke& w : writeOut(e, tempo, 1)) {
+        const Stroke& stroke = e.strokes[static_cast<std::size_t>(w.stroke)];
+        const Level level = w.role == Role::Grace ? Level::Ghost : stroke.level;
+        const auto tick = std::max<std::int64_t>(0, std::llround(w.gridS * ticksPerS));
+        file.notes.push_back({tick, 9, keyOf(stroke.voice), velocityOf(level)});
+    }
+    file.endTick = std::llround(e.length().toDouble() * file.ticksPerQuarter);
+    return file;
+}
+
+}  // namespace upbeat

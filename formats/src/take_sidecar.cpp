@@ -1,0 +1,108 @@
+#include "upbeat/formats/take_sidecar.h"
+
+#include "json_reader.h"
+#include "upbeat/formats/atomic_file.h"
+#include "upbeat/formats/exercise_json.h"
+
+namespace upbeat {
+
+namespace {
+
+constexpr std::string_view kFormat = "upbeat-check/take";
+constexpr std::size_t kMostHits = 1'000'000;
+
+Hit hitFromJson(const JsonReader& reader) {
+    Hit hit;
+    hit.timeS = reader.number("time_s", 0);
+    hit.levelDb = reader.number("level_db", -120);
+    hit.strength = reader.number("strength", 0);
+    hit.contrastDb = reader.number("contrast_db", 0);
+    hit.clipped = reader.flag("clipped", false);
+    return hit;
+}
+
+ClickPlan clickFromJson(const JsonReader& reader, const Meter& meter) {
+    ClickPlan click;
+    click.tempo = Bpm(reader.number("tempo_bpm", 80));
+    click.meter = meter;
+    click.countInBars = reader.integer("count_in_bars", 1);
+    click.subdivision = reader.integer("subdivision", 1);
+    click.audibleAfterCountIn = reader.flag("audible", true);
+    return click;
+}
+
+}  // namespace
+
+std::string toJson(const TakeSidecar& s) {
+    nlohmann::json hits = nlohmann::json::array();
+    for (const Hit& hit : s.hits)
+        hits.push_back({{"time_s", hit.timeS},
+                        {"level_db", hit.levelDb},
+                        {"strength", hit.strength},
+                        {"contrast_db", hit.contrastDb},
+                        {"clipped", hit.clipped}});
+    nlohmann::json damaged = nlohmann::json::array();
+    for (const DamagedSpan& span : s.damaged) damaged.push_back({{"from_s", span.fromS}, {"to_s", span.toS}});
+    const nlohmann::json json{
+        {"format", kFormat},
+        {"version", 1},
+        {"exercise", nlohmann::json::parse(toJson(s.exercise))},
+        {"click",
+         {{"tempo_bpm", s.click.tempo.value()},
+          {"count_in_bars", s.click.countInBars},
+          {"subdivision", s.click.subdivision},
+          {"audible", s.click.audibleAfterCountIn}}},
+        {"bars", s.bars},
+        {"first_beat_s", s.firstBeatS},
+        {"latency_s", s.latencyS},
+        {"device", s.device},
+        {"started_at", s.startedAt},
+        {"sample_rate", s.sampleRate},
+        {"damaged", damaged},
+        {"hits", hits},
+    };
+    return json.dump(1, ' ', false, nlohmann::json::error_handler_t::replace) + "\n";
+}
+
+Result<TakeSidecar> sidecarFromJson(std::string_view text, const std::string& where) {
+    const auto json = parseJson(text, where);
+    if (!json) return tl::unexpected(json.error());
+    std::optional<Error> error;
+    const JsonReader reader(*json, "", error);
+    if (reader.text("format") != kFormat)
+        return fail("this does not describe a take", where, "choose the file beside the recording");
+    if (reader.integer("version", 1) > 1)
+        return fail("it was written by a newer Upbeat Check", where, "update the program");
+    const auto exercise = exerciseFromJson(reader.child("exercise").value().dump(), where);
+    if (!exercise) return tl::unexpected(exercise.error());
+    TakeSidecar s;
+    s.exercise = *exercise;
+    s.click = clickFromJson(reader.child("click"), exercise->meter);
+    s.bars = reader.integer("bars", 0);
+    s.firstBeatS = reader.number("first_beat_s", 0);
+    s.latencyS = reader.number("latency_s", 0);
+    s.device = reader.text("device");
+    s.startedAt = reader.text("started_at");
+    s.sampleRate = reader.integer("sample_rate", 48000);
+    reader.each("damaged", [&](const JsonReader& span) {
+        s.damaged.push_back({span.number("from_s", 0), span.number("to_s", 0)});
+    });
+    reader.each("hits", [&](const JsonReader& hit) {
+        if (s.hits.size() < kMostHits) s.hits.push_back(hitFromJson(hit));
+    });
+    if (!error)
+        if (const auto ok = check(s.click); !ok) error = ok.error();
+    if (error) {
+        error->where = where;
+        return tl::unexpected(*error);
+    }
+    return s;
+}
+
+Result<TakeSidecar> readSidecar(const std::filesystem::path& path) {
+    const auto text = readFile(path, 256U << 20U);
+    if (!text) return tl::unexpected(text.error());
+    return sidecarFromJson(*text, path.string());
+}
+
+}  // namespace upbeat

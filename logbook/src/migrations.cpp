@@ -1,0 +1,112 @@
+#include "migrations.h"
+
+#include <fmt/format.h>
+
+#include <array>
+#include <string>
+#include <vector>
+
+#include "query.h"
+
+namespace upbeat {
+
+namespace {
+
+using Migration = std::vector<const char*>;
+
+// Append only: a migration that has been released is never changed. docs/formats/logbook.md describes the result.
+const std::array<Migration, 1>& migrations() {
+    static const std::array<Migration, 1> all{{
+        {
+            R"(CREATE TABLE exercise_version (
+                 id INTEGER PRIMARY KEY,
+                 exercise_id TEXT NOT NULL,
+                 version INTEGER NOT NULL,
+                 json TEXT NOT NULL,
+                 UNIQUE (exercise_id, version)))",
+            R"(CREATE TABLE ladder (
+                 exercise_id TEXT PRIMARY KEY,
+                 start_bpm REAL NOT NULL,
+                 goal_bpm REAL NOT NULL,
+                 step_bpm REAL NOT NULL,
+                 clean_needed INTEGER NOT NULL,
+                 tempo_bpm REAL NOT NULL))",
+            R"(CREATE TABLE session (
+                 id INTEGER PRIMARY KEY,
+                 started_at TEXT NOT NULL,
+                 ended_at TEXT NOT NULL))",
+            R"(CREATE TABLE take (
+                 id INTEGER PRIMARY KEY,
+                 session_id INTEGER NOT NULL REFERENCES session(id),
+                 exercise_id TEXT NOT NULL,
+                 exercise_version_id INTEGER NOT NULL REFERENCES exercise_version(id),
+                 started_at TEXT NOT NULL,
+                 tempo_bpm REAL NOT NULL,
+                 bars INTEGER NOT NULL,
+                 first_beat_s REAL NOT NULL,
+                 latency_s REAL NOT NULL,
+                 duration_s REAL NOT NULL,
+                 sample_rate INTEGER NOT NULL,
+                 device TEXT NOT NULL,
+                 profile TEXT NOT NULL,
+                 file TEXT NOT NULL,
+                 recovered INTEGER NOT NULL DEFAULT 0,
+                 clean INTEGER NOT NULL,
+                 missed_gate TEXT,
+                 note TEXT NOT NULL DEFAULT ''))",
+            "CREATE INDEX take_by_exercise ON take (exercise_id, started_at)",
+            "CREATE INDEX take_by_day ON take (started_at)",
+            R"(CREATE TABLE hit (
+                 take_id INTEGER NOT NULL REFERENCES take(id) ON DELETE CASCADE,
+                 number INTEGER NOT NULL,
+                 time_s REAL NOT NULL,
+                 level_db REAL NOT NULL,
+                 strength REAL NOT NULL,
+                 contrast_db REAL NOT NULL,
+                 clipped INTEGER NOT NULL,
+                 PRIMARY KEY (take_id, number)) WITHOUT ROWID)",
+            R"(CREATE TABLE damaged_span (
+                 take_id INTEGER NOT NULL REFERENCES take(id) ON DELETE CASCADE,
+                 from_s REAL NOT NULL,
+                 to_s REAL NOT NULL))",
+            R"(CREATE TABLE verdict (
+                 take_id INTEGER PRIMARY KEY REFERENCES take(id) ON DELETE CASCADE,
+                 action TEXT NOT NULL,
+                 next_bpm REAL NOT NULL,
+                 headline TEXT NOT NULL,
+                 reason TEXT NOT NULL))",
+        },
+    }};
+    return all;
+}
+
+Result<int> schemaVersion(const Logbook& logbook) {
+    auto query = runQuery(logbook, "PRAGMA user_version");
+    if (!query) return tl::unexpected(query.error());
+    return query->next() ? query->value(0).toInt() : 0;
+}
+
+}  // namespace
+
+int newestSchema() {
+    return static_cast<int>(migrations().size());
+}
+
+Result<void> migrate(const Logbook& logbook) {
+    const auto version = schemaVersion(logbook);
+    if (!version) return tl::unexpected(version.error());
+    if (*version > newestSchema())
+        return fail("the logbook was written by a newer Upbeat Check", logbook.file().string(),
+                    "update the program; nothing was changed");
+    for (int next = *version; next < newestSchema(); ++next) {
+        Transaction transaction(logbook);
+        for (const char* sql : migrations().at(static_cast<std::size_t>(next)))
+            if (auto done = runQuery(logbook, sql); !done) return tl::unexpected(done.error());
+        const std::string mark = fmt::format("PRAGMA user_version = {}", next + 1);
+        if (auto done = runQuery(logbook, mark.c_str()); !done) return tl::unexpected(done.error());
+        if (auto done = transaction.commit(); !done) return done;
+    }
+    return {};
+}
+
+}  // namespace upbeat

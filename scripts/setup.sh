@@ -1,0 +1,30 @@
+# Sourced by ./demo, ./test and ./bench: installs what is missing from Debian's packages and builds.
+# Usage: upbeat_setup PRESET PACKAGE...; the working directory is the project's root.
+
+UPBEAT_BUILD_PACKAGES="build-essential cmake ninja-build pkg-config qt6-base-dev libqt6svg6-dev libqt6sql6-sqlite
+    libjack-jackd2-dev libsndfile1-dev libfmt-dev libcli11-dev nlohmann-json3-dev libexpected-dev"
+UPBEAT_TEST_PACKAGES="jackd2 xvfb"
+
+upbeat_install() {
+    local missing=""
+    local package
+    for package in "$@"; do
+        dpkg-query -W -f='${Status}' "$package" 2>/dev/null | grep -q "install ok installed" || missing="$missing $package"
+    done
+    [ -z "$missing" ] && return 0
+    local root=""
+    if [ "$(id -u)" -ne 0 ]; then
+        command -v sudo >/dev/null || { echo "These packages are missing:$missing. Install them as root and try again." >&2; return 1; }
+        root="sudo"
+    fi
+    echo "Installing:$missing" >&2
+    $root apt-get -o DPkg::Lock::Timeout=400 update -q >&2 || true
+    $root env DEBIAN_FRONTEND=noninteractive apt-get -o DPkg::Lock::Timeout=400 install -q -y --no-install-recommends $missing >&2
+}
+
+upbeat_build() {
+    local preset="$1"
+    cmake --preset "$preset" >"/tmp/upbeat-configure.$$" 2>&1 || { cat "/tmp/upbeat-configure.$$" >&2; return 1; }
+    rm -f "/tmp/upbeat-configure.$$"
+    cmake --build --preset "$preset"
+}

@@ -1,0 +1,46 @@
+#include "takes.h"
+
+namespace upbeat::test {
+
+TakeFrame KnownTake::frame() const {
+    const int passes = performance.hits.empty() ? 1 : performance.hits.back().pass;
+    return {tempoBpm, rendered.firstBeatS, passes * exercise.bars, 0, false, {}};
+}
+
+KnownTake play(const Exercise& exercise, double tempoBpm, int passes, const Character& character, std::uint64_t seed,
+               Recording recording) {
+    KnownTake take{exercise, tempoBpm, perform(exercise, Bpm(tempoBpm), passes, character, seed), {}};
+    take.rendered = render(take.performance, passes * passDurationS(exercise, Bpm(tempoBpm)), recording);
+    return take;
+}
+
+std::vector<Hit> hitsOf(const Performance& performance, double firstBeatS) {
+    std::vector<Hit> hits;
+    for (const PlayedHit& played : performance.hits) {
+        // Strokes struck together are one sound on one microphone.
+        if (!hits.empty() && firstBeatS + played.timeS - hits.back().timeS < 0.004) {
+            hits.back().levelDb = std::max(hits.back().levelDb, played.levelDb);
+            continue;
+        }
+        hits.push_back({firstBeatS + played.timeS, played.levelDb, 60.0, 40.0, false});
+    }
+    return hits;
+}
+
+std::vector<Hit> perfectHits(const KnownTake& take) {
+    return hitsOf(take.performance, take.rendered.firstBeatS);
+}
+
+TakeAnalysis analyze(const KnownTake& take, const std::vector<Hit>& hits) {
+    return analyzeTake(take.exercise, take.frame(), hits, {practiceProfile(), ladderOf(take.exercise), {}});
+}
+
+Character machine() {
+    Character c;
+    c.spreadMs = c.wanderMs = 0;
+    c.levelSpreadDb = {0, 0, 0};
+    c.graceSpreadMs = 0;
+    return c;
+}
+
+}  // namespace upbeat::test

@@ -1,0 +1,30 @@
+#pragma once
+
+#include "upbeat/player/render.h"
+#include "upbeat/take/analyze_take.h"
+
+namespace upbeat::test {
+
+/// A take whose truth is known, played and rendered by the simulated player.
+struct KnownTake {
+    Exercise exercise;
+    double tempoBpm = 0;
+    Performance performance;
+    RenderedTake rendered;
+
+    [[nodiscard]] TakeFrame frame() const;
+};
+
+[[nodiscard]] KnownTake play(const Exercise& exercise, double tempoBpm, int passes, const Character& character = {},
+                             std::uint64_t seed = 1, Recording recording = {});
+
+/// The same take without the detour over sound: hits exactly as played. Fast, and free of detection errors.
+[[nodiscard]] std::vector<Hit> perfectHits(const KnownTake& take);
+[[nodiscard]] std::vector<Hit> hitsOf(const Performance& performance, double firstBeatS);
+
+[[nodiscard]] TakeAnalysis analyze(const KnownTake& take, const std::vector<Hit>& hits);
+
+/// A player who hits every stroke exactly on time and exactly at its level.
+[[nodiscard]] Character machine();
+
+}  // namespace upbeat::test
