@@ -25,7 +25,7 @@ json toJson(const std::optional<Figure>& f) {
 
 json noteToJson(const MatchedTake& take, const WrittenStroke& w) {
     const Stroke& stroke = take.exercise.strokes[static_cast<std::size_t>(w.stroke)];
-    const Place place = placeOf(stroke.at, take.exercise.meter);
+    const CountPlace place = placeOf(stroke.at, take.exercise.meter);
     return {{"pass", w.pass},
             {"bar", place.bar},
             {"beat", rounded(place.beat.toDouble())},
@@ -94,7 +94,7 @@ json spanToJson(const std::optional<Span>& span) {
 json findingToJson(const Exercise& e, const Finding& f) {
     json place = nullptr;
     if (f.stroke) {
-        const Place p = placeOf(e.strokes[static_cast<std::size_t>(*f.stroke)].at, e.meter);
+        const CountPlace p = placeOf(e.strokes[static_cast<std::size_t>(*f.stroke)].at, e.meter);
         place = {{"bar", p.bar}, {"beat", rounded(p.beat.toDouble())}};
     }
     return {{"kind", toName(f.kind)},

@@ -119,6 +119,13 @@ void addStroke(Exercise& e, Stroke stroke, bool& rightNext) {
     e.strokes.push_back(stroke);
 }
 
+/// Whole bars that hold every note; a file that ends later (trailing rests) is taken at its word.
+std::int64_t barsOf(const MidiFile& file, std::int64_t lastTick, const Meter& meter) {
+    const double ticksPerBar = meter.barLength().toDouble() * file.ticksPerQuarter;
+    const auto holding = static_cast<std::int64_t>(std::floor(static_cast<double>(lastTick) / ticksPerBar)) + 1;
+    return std::max<std::int64_t>(holding, std::llround(static_cast<double>(file.endTick) / ticksPerBar));
+}
+
 Ornament ornamentOf(int graces) {
     constexpr std::array<Ornament, 4> kOrnaments{Ornament::None, Ornament::Flam, Ornament::Drag, Ornament::Ruff};
     return kOrnaments.at(static_cast<std::size_t>(std::clamp(graces, 0, 3)));
@@ -150,8 +157,7 @@ Result<Exercise> exerciseFromMidi(const MidiFile& file, const std::string& where
     e.tempo = {std::max(kSlowestTempo, std::round(0.6 * goal)), goal, 4};
     const auto notes = foldGraces(percussionOf(file), file);
     if (notes.empty()) return fail("the MIDI file holds no notes", where, "choose another file");
-    const Beats last = positionOf(std::max(file.endTick - 1, notes.back().note.tick), file.ticksPerQuarter);
-    const auto bars = wholeTimes(last, e.meter.barLength()) + 1;
+    const std::int64_t bars = barsOf(file, notes.back().note.tick, e.meter);
     if (bars > kMostBars) return fail(fmt::format("the pattern has {} bars", bars), where, "cut it to 16 or fewer");
     e.bars = static_cast<int>(bars);
     bool rightNext = true;

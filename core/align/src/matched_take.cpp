@@ -42,6 +42,22 @@ bool onAClick(const TakeFrame& frame, double timeS) {
     return std::abs(std::remainder(timeS, beat)) < kNearS;
 }
 
+/// Hands and feet that are written together rarely fall together to the millisecond: a second hit beside a unison is
+/// the other half of it, not a stroke too many.
+bool belongsToUnison(const std::vector<PageEvent>& events, const Assignment& found, const std::vector<Sounding>& hits,
+                     std::size_t j) {
+    constexpr double kApartS = 0.030;
+    const auto isHalf = [&](std::size_t k) {
+        const int event = found.eventOfHit[k];
+        return event != kNone && events[static_cast<std::size_t>(event)].written.size() > 1;
+    };
+    for (std::size_t k = j; k-- > 0 && hits[j].timeS - hits[k].timeS < kApartS;)
+        if (isHalf(k)) return true;
+    for (std::size_t k = j + 1; k < hits.size() && hits[k].timeS - hits[j].timeS < kApartS; ++k)
+        if (isHalf(k)) return true;
+    return false;
+}
+
 /// Weak hits and second sounds that the page does not explain were never strokes.
 bool counts(const Sounding& sounding, int event) {
     return event != kNone || (sounding.strength >= kFirmStrength && !sounding.echo);
@@ -64,7 +80,8 @@ MatchedTake matchTake(const Exercise& exercise, const TakeFrame& frame, const st
         if (!counts(sounding[j], found.eventOfHit[j])) continue;
         if (found.eventOfHit[j] == kNone && frame.clickBleed && onAClick(frame, sounding[j].timeS)) continue;
         keptIndex[j] = static_cast<int>(take.hits.size());
-        if (found.eventOfHit[j] == kNone) take.extra.push_back(keptIndex[j]);
+        if (found.eventOfHit[j] == kNone && !belongsToUnison(events, found, sounding, j))
+            take.extra.push_back(keptIndex[j]);
         take.hits.push_back(hits[j]);
     }
     for (std::size_t i = 0; i < events.size(); ++i) {

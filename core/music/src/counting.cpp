@@ -66,7 +66,7 @@ std::vector<CountColumn> countColumns(const Exercise& e) {
     const Beats beat = e.meter.beatLength();
     std::int64_t carried = 1;
     for (Beats start(0); start < e.length(); start = start + beat) {
-        const Place place = placeOf(start, e.meter);
+        const CountPlace place = placeOf(start, e.meter);
         const int number = static_cast<int>(place.beat.floor());
         const bool rests = !hasStroke(e, start, start + beat);
         const std::int64_t parts = rests ? carried : divisionOf(e, start, beat);

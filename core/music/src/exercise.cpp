@@ -18,7 +18,7 @@ Exercise inOrder(Exercise exercise) {
 namespace {
 
 std::string describe(const Stroke& stroke, const Meter& meter) {
-    const Place place = placeOf(stroke.at, meter);
+    const CountPlace place = placeOf(stroke.at, meter);
     return fmt::format("bar {}, beat {}", place.bar, place.beat.toString());
 }
 
@@ -69,7 +69,7 @@ Result<void> check(const Exercise& exercise) {
     return checkStrokes(ordered ? exercise : inOrder(exercise));
 }
 
-Place placeOf(const Beats& at, const Meter& meter) {
+CountPlace placeOf(const Beats& at, const Meter& meter) {
     const Beats bar = meter.barLength();
     const Beats beat = meter.beatLength();
     const Beats inside = wrapped(at, bar);

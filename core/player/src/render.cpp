@@ -17,11 +17,12 @@ double amplitude(double db) {
 }
 
 void mixIn(std::vector<float>& out, std::span<const float> sound, std::int64_t at, double gain) {
-    for (std::size_t i = 0; i < sound.size(); ++i) {
-        const std::int64_t index = at + static_cast<std::int64_t>(i);
-        if (index >= 0 && index < static_cast<std::int64_t>(out.size()))
-            out[static_cast<std::size_t>(index)] += static_cast<float>(gain) * sound[i];
-    }
+    const auto first = static_cast<std::size_t>(std::max<std::int64_t>(0, -at));
+    const auto room = static_cast<std::int64_t>(out.size()) - at;
+    const auto last = std::min(sound.size(), static_cast<std::size_t>(std::max<std::int64_t>(0, room)));
+    const auto factor = static_cast<float>(gain);
+    for (std::size_t i = first; i < last; ++i)
+        out[static_cast<std::size_t>(at + static_cast<std::int64_t>(i))] += factor * sound[i];
 }
 
 /// Voss-McCartney style pink noise: white noise at octave-spaced rates, summed.

@@ -15,10 +15,6 @@ constexpr int kHardnessSteps = 3;
 constexpr double kLongestS = 1.2;
 constexpr double kAudibleDecays = 7.0;  // time constants until a sound is 60 dB down
 
-double envelope(double t, double attackS, double decayS) {
-    return t < 0 ? 0.0 : (1.0 - std::exp(-t / attackS)) * std::exp(-t / decayS);
-}
-
 /// Adds one mode by a turning phasor: two multiplications a sample instead of a sine.
 void addPartial(std::vector<float>& out, const Partial& p, double gain, double phase, int sampleRate) {
     const double turn = 2.0 * std::numbers::pi * p.hz / sampleRate;
@@ -43,15 +39,20 @@ void addPartial(std::vector<float>& out, const Partial& p, double gain, double p
 void addBurst(std::vector<float>& out, const Burst& b, double gain, Random& random, int sampleRate) {
     const double low = 1.0 - std::exp(-2.0 * std::numbers::pi * std::min(b.highHz, 0.45 * sampleRate) / sampleRate);
     const double high = 1.0 - std::exp(-2.0 * std::numbers::pi * b.lowHz / sampleRate);
+    const double fall = std::exp(-1.0 / (b.decayS * sampleRate));
+    const double rise = std::exp(-1.0 / (b.attackS * sampleRate));
     double smooth = 0;
     double slow = 0;
+    double attack = 1.0;
+    double decay = gain;
     const double endS = b.delayS + kAudibleDecays * b.decayS;
     const auto length = std::min(out.size(), static_cast<std::size_t>(endS * sampleRate));
     for (auto i = static_cast<std::size_t>(b.delayS * sampleRate); i < length; ++i) {
         smooth += low * (random.uniform(-1, 1) - smooth);
         slow += high * (smooth - slow);
-        const double t = static_cast<double>(i) / sampleRate - b.delayS;
-        out[i] += static_cast<float>(gain * envelope(t, b.attackS, b.decayS) * (smooth - slow));
+        out[i] += static_cast<float>(decay * (1.0 - attack) * (smooth - slow));
+        attack *= rise;
+        decay *= fall;
     }
 }
 

@@ -50,13 +50,13 @@ struct Exercise {
 [[nodiscard]] Result<void> check(const Exercise& exercise);
 
 /// Bar number from 1 and the beat in it from 1 (fractional, in counted beats of the meter).
-struct Place {
+struct CountPlace {
     int bar = 1;
     Beats beat{1};
 
-    friend bool operator==(const Place&, const Place&) = default;
+    friend bool operator==(const CountPlace&, const CountPlace&) = default;
 };
-[[nodiscard]] Place placeOf(const Beats& at, const Meter& meter);
+[[nodiscard]] CountPlace placeOf(const Beats& at, const Meter& meter);
 
 /// True when any stroke of the exercise is written at this level.
 [[nodiscard]] bool uses(const Exercise& exercise, Level level);

@@ -1,0 +1,142 @@
+#include "climb/gate_list.h"
+
+#include <QHelpEvent>
+#include <QPainter>
+#include <QToolTip>
+#include <algorithm>
+#include <cmath>
+
+#include "theme/theme.h"
+
+namespace upbeat {
+
+namespace {
+
+constexpr double kLimitAt = 0.62;
+constexpr double kHead = 44;
+
+QString fromView(std::string_view text) {
+    return QString::fromUtf8(text.data(), static_cast<int>(text.size()));
+}
+
+/// Met: a tick. Missed: a cross. Not sure: an open circle. Drawn, so that no font has to have them.
+void paintMark(QPainter& painter, const QPointF& centre, GateState state, const QColor& ink) {
+    painter.setPen(QPen(ink, 2.4, Qt::SolidLine, Qt::RoundCap, Qt::RoundJoin));
+    painter.setBrush(Qt::NoBrush);
+    switch (state) {
+        case GateState::Met:
+            painter.drawPolyline(
+                QPolygonF({centre + QPointF(-6, 0), centre + QPointF(-2, 5), centre + QPointF(6, -5)}));
+            break;
+        case GateState::Missed:
+            painter.drawLine(centre + QPointF(-5, -5), centre + QPointF(5, 5));
+            painter.drawLine(centre + QPointF(-5, 5), centre + QPointF(5, -5));
+            break;
+        case GateState::Unsure:
+            painter.drawEllipse(centre, 5, 5);
+            break;
+    }
+}
+
+}  // namespace
+
+double strainOf(const Gate& gate, double value) {
+    if (gate.limit <= 0) return value > 0 ? 1.0 : 0.0;
+    const double ratio = gate.atLeast ? gate.limit / std::max(value, 0.05 * gate.limit) : value / gate.limit;
+    return std::clamp(kLimitAt * ratio, 0.0, 1.0);
+}
+
+GateList::GateList(QWidget* parent) : QWidget(parent) {
+    setMinimumWidth(250);
+}
+
+void GateList::setGates(std::vector<Gate> gates) {
+    m_gates = std::move(gates);
+    QStringList spoken;
+    for (const Gate& gate : m_gates)
+        spoken << fromView(spokenName(gate.kind)) + QLatin1Char(' ') + fromView(toName(gate.state));
+    setAccessibleName(spoken.join(QStringLiteral(", ")));
+    update();
+}
+
+double GateList::rowHeight() const {
+    return std::clamp((height() - kHead - 8) / std::max<double>(1.0, static_cast<double>(m_gates.size())), 30.0, 66.0);
+}
+
+bool GateList::event(QEvent* event) {
+    if (event->type() == QEvent::ToolTip) {
+        const auto* help = static_cast<QHelpEvent*>(event);
+        const auto row = static_cast<std::size_t>(std::max(0.0, (help->pos().y() - kHead) / rowHeight()));
+        if (row < m_gates.size()) QToolTip::showText(help->globalPos(), fromView(explanation(m_gates[row].kind)), this);
+        return true;
+    }
+    return QWidget::event(event);
+}
+
+void GateList::paintEvent(QPaintEvent* /*event*/) {
+    const Theme& theme = Theme::of(palette());
+    QPainter painter(this);
+    painter.setRenderHint(QPainter::Antialiasing);
+    painter.setPen(QPen(theme.edge, 1));
+    painter.setBrush(theme.surface);
+    painter.drawRoundedRect(QRectF(rect()).adjusted(0.5, 0.5, -0.5, -0.5), 8, 8);
+    painter.setFont(typeFace(Type::kLead, true));
+    painter.setPen(theme.ink);
+    painter.drawText(QRectF(18, 8, width() - 36, 32), Qt::AlignVCenter, tr("What this rung asks"));
+    painter.setFont(typeFace(13));
+    painter.setPen(theme.inkSoft);
+    painter.drawText(QRectF(18, 8, width() - 36, 32), Qt::AlignVCenter | Qt::AlignRight, tr("last take"));
+    if (m_gates.empty()) {
+        painter.setFont(typeFace(Type::kText));
+        painter.drawText(QRectF(rect()).adjusted(20, 40, -20, -20), Qt::AlignCenter | Qt::TextWordWrap,
+                         tr("Play a take: then each thing asked stands here with what was measured."));
+        return;
+    }
+    for (std::size_t i = 0; i < m_gates.size(); ++i)
+        paintGate(painter, m_gates[i],
+                  QRectF(18, kHead + static_cast<double>(i) * rowHeight(), width() - 36, rowHeight()));
+}
+
+void GateList::paintGate(QPainter& painter, const Gate& gate, const QRectF& row) const {
+    const Theme& theme = Theme::of(palette());
+    const bool missed = gate.state == GateState::Missed;
+    const QColor ink = missed ? theme.late : theme.ink;
+    paintMark(painter, QPointF(row.left() + 8, row.top() + 14), gate.state,
+              gate.state == GateState::Unsure ? theme.inkSoft : ink);
+    painter.setFont(typeFace(15, missed));
+    painter.setPen(ink);
+    painter.drawText(QRectF(row.left() + 24, row.top() + 2, row.width() * 0.62, 24), Qt::AlignVCenter,
+                     fromView(spokenName(gate.kind)));
+    const bool whole = gate.kind == GateKind::Mistakes;
+    const QString figure =
+        QStringLiteral("%1 %2").arg(gate.measured.value, 0, 'f', whole ? 0 : 1).arg(fromView(unitOf(gate.kind)));
+    painter.setFont(typeFace(15, true));
+    painter.drawText(QRectF(row.left(), row.top() + 2, row.width(), 24), Qt::AlignRight | Qt::AlignVCenter,
+                     figure.trimmed());
+    if (row.height() < 40) return;
+    const QRectF track(row.left() + 24, row.top() + 30, 0.62 * row.width(), 7);
+    painter.setPen(Qt::NoPen);
+    painter.setBrush(theme.target);
+    painter.drawRoundedRect(track, 3, 3);
+    painter.setBrush(ink);
+    painter.drawRoundedRect(QRectF(track.left(), track.top(),
+                                   std::max(4.0, track.width() * strainOf(gate, gate.measured.value)), track.height()),
+                            3, 3);
+    const double low = strainOf(gate, gate.measured.low);
+    const double high = strainOf(gate, gate.measured.high);
+    painter.setPen(QPen(theme.inkSoft, 1.5));
+    painter.drawLine(QPointF(track.left() + track.width() * low, track.bottom() + 4),
+                     QPointF(track.left() + track.width() * high, track.bottom() + 4));
+    painter.setPen(QPen(theme.ink, 2));
+    const double limitX = track.left() + kLimitAt * track.width();
+    painter.drawLine(QPointF(limitX, track.top() - 4), QPointF(limitX, track.bottom() + 4));
+    painter.setFont(typeFace(13));
+    painter.setPen(theme.inkSoft);
+    const QString asked = (gate.atLeast ? tr("at least %1") : tr("at most %1"))
+                              .arg(gate.limit, 0, 'f', whole || gate.limit >= 20 ? 0 : 1);
+    const QString state = gate.state == GateState::Unsure ? tr("not sure yet, ") : QString();
+    painter.drawText(QRectF(row.left(), row.top() + 23, row.width(), 20), Qt::AlignRight | Qt::AlignVCenter,
+                     row.width() > 300 ? state + asked : asked);
+}
+
+}  // namespace upbeat

@@ -1,0 +1,32 @@
+#pragma once
+
+#include <QWidget>
+
+#include "upbeat/coach/gates.h"
+
+namespace upbeat {
+
+/// What this rung asks: each gate with its figure on a scale on which the good side is always left of the mark, its
+/// interval, the limit, and met, missed or not sure as mark and word.
+class GateList : public QWidget {
+    Q_OBJECT
+  public:
+    explicit GateList(QWidget* parent = nullptr);
+    void setGates(std::vector<Gate> gates);
+
+  protected:
+    void paintEvent(QPaintEvent* event) override;
+    bool event(QEvent* event) override;
+
+  private:
+    [[nodiscard]] double rowHeight() const;
+    void paintGate(QPainter& painter, const Gate& gate, const QRectF& row) const;
+
+    std::vector<Gate> m_gates;
+};
+
+/// Where a figure lies against its limit, 0 best to 1 worst, 0.62 being the limit itself: gates that want more and
+/// gates that want less share one direction.
+[[nodiscard]] double strainOf(const Gate& gate, double value);
+
+}  // namespace upbeat

@@ -1,0 +1,97 @@
+#include "climb/ladder_view.h"
+
+#include <QLocale>
+#include <QMouseEvent>
+#include <QPainter>
+#include <cmath>
+
+#include "shell/verdict_bar.h"
+#include "theme/theme.h"
+#include "theme/words.h"
+
+namespace upbeat {
+
+namespace {
+
+constexpr double kTempoColumn = 66;
+constexpr double kDayRow = 30;
+
+}  // namespace
+
+LadderView::LadderView(QWidget* parent) : QWidget(parent) {
+    setMinimumSize(240, 180);
+    setAccessibleName(tr("Ladder of tempos"));
+}
+
+void LadderView::show(const Ladder& ladder, double tempoBpm, std::vector<TakeSummary> takes) {
+    m_ladder = ladder;
+    m_tempoBpm = tempoBpm;
+    m_takes = std::move(takes);
+    setAccessibleDescription(
+        tr("At %1, goal %2, takes: %3").arg(tempoInWords(tempoBpm), tempoInWords(ladder.goalBpm)).arg(m_takes.size()));
+    update();
+}
+
+LadderLayout LadderView::layoutNow() const {
+    const QRectF area(kTempoColumn, 14, std::max(20.0, width() - kTempoColumn - 16.0),
+                      std::max(20.0, height() - kDayRow - 18.0));
+    return layoutLadder(m_ladder, m_tempoBpm, m_takes, area);
+}
+
+void LadderView::paintEvent(QPaintEvent* /*event*/) {
+    const Theme& theme = Theme::of(palette());
+    QPainter painter(this);
+    painter.setRenderHint(QPainter::Antialiasing);
+    painter.setPen(QPen(theme.edge, 1));
+    painter.setBrush(theme.surface);
+    painter.drawRoundedRect(QRectF(rect()).adjusted(0.5, 0.5, -0.5, -0.5), 8, 8);
+    const LadderLayout layout = layoutNow();
+    for (const auto& rung : layout.rungs) {
+        painter.setFont(typeFace(rung.current ? 20 : 15, rung.current));
+        painter.setPen(rung.current ? theme.ink : theme.inkSoft);
+        painter.drawText(QRectF(4, rung.y - 14, kTempoColumn - 16, 28), Qt::AlignRight | Qt::AlignVCenter,
+                         tempoInWords(rung.tempoBpm));
+        painter.setPen(QPen(rung.current ? theme.ink : theme.edge, rung.current ? 3 : 1.2));
+        painter.drawLine(QPointF(kTempoColumn, rung.y), QPointF(width() - 14, rung.y));
+        if (std::abs(rung.tempoBpm - m_ladder.goalBpm) < 0.01) {
+            painter.setFont(typeFace(Type::kSmall));
+            painter.setPen(theme.inkSoft);
+            painter.drawText(QRectF(width() - 160, rung.y - 22, 142, 20), Qt::AlignRight, tr("full speed"));
+        }
+    }
+    const double tall = std::clamp(0.62 * layout.rungHeight, 9.0, 26.0);
+    for (const auto& take : layout.takes) {
+        const QPointF tip = take.foot + QPointF(take.clean ? 0 : -0.35 * tall, -tall);
+        const QColor ink = take.clean ? theme.ink : theme.late;
+        painter.setPen(QPen(ink, 3.4, Qt::SolidLine, Qt::RoundCap));
+        painter.drawLine(take.foot, tip);
+        painter.setPen(QPen(ink, 1.8));
+        painter.setBrush(take.clean ? ink : theme.surface);
+        painter.drawEllipse(take.foot, 3.6, 3.6);
+    }
+    painter.setFont(typeFace(13));
+    painter.setPen(theme.inkSoft);
+    double free = 0;
+    for (const auto& day : layout.days) {
+        if (day.x < free) continue;
+        painter.drawText(QRectF(day.x - 6, height() - kDayRow + 2, 90, 20), Qt::AlignLeft,
+                         QLocale().toString(day.day, QStringLiteral("d MMM")));
+        free = day.x + 62;
+    }
+    if (m_takes.empty()) {
+        painter.setFont(typeFace(Type::kLead));
+        painter.drawText(QRectF(rect()).adjusted(kTempoColumn, 0, 0, 0), Qt::AlignCenter,
+                         tr("No take stands here yet.\nSpace plays the first one."));
+    }
+}
+
+void LadderView::mousePressEvent(QMouseEvent* event) {
+    const LadderLayout layout = layoutNow();
+    for (const auto& take : layout.takes)
+        if (QRectF(take.foot.x() - 8, take.foot.y() - 30, 16, 36).contains(event->position())) {
+            Q_EMIT takeChosen(take.id);
+            return;
+        }
+}
+
+}  // namespace upbeat

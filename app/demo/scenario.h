@@ -1,0 +1,41 @@
+#pragma once
+
+#include <filesystem>
+#include <vector>
+
+#include "upbeat/music/exercise.h"
+#include "upbeat/player/character.h"
+
+namespace upbeat {
+
+/// How the simulated player of the demo plays one exercise, and how it gets better at it.
+struct ScenarioExercise {
+    Exercise exercise;
+    double startBpm = 60;
+    int takesADay = 1;
+    double learning = 0;  ///< Share of the way from start to goal that a day of practice wins back.
+    std::uint64_t seed = 1;
+    Character atStart;
+    Character atGoal;
+
+    /// The character at a tempo after a number of days.
+    [[nodiscard]] Character at(double tempoBpm, double days) const;
+};
+
+/// demodata/scenario.json: two weeks of a made-up player.
+struct Scenario {
+    std::vector<ScenarioExercise> exercises;
+    std::vector<int> daysAgo;  ///< Practice days, oldest first.
+    int bars = 8;
+    std::string open;  ///< Exercise whose last take is shown first.
+
+    [[nodiscard]] const ScenarioExercise* find(const std::string& exerciseId) const;
+    [[nodiscard]] int practiceDays() const { return static_cast<int>(daysAgo.size()); }
+};
+
+[[nodiscard]] Result<Scenario> readScenario(const std::filesystem::path& file);
+
+/// Every number between two characters; habits are paired in order.
+[[nodiscard]] Character between(const Character& a, const Character& b, double share);
+
+}  // namespace upbeat

@@ -1,0 +1,157 @@
+#include "log/log_place.h"
+
+#include <QHBoxLayout>
+#include <QPainter>
+#include <QStyledItemDelegate>
+#include <QVBoxLayout>
+
+#include "log/open_recording_dialog.h"
+#include "theme/theme.h"
+#include "theme/words.h"
+
+namespace upbeat {
+
+namespace {
+
+class LogDelegate : public QStyledItemDelegate {
+  public:
+    using QStyledItemDelegate::QStyledItemDelegate;
+
+    [[nodiscard]] QSize sizeHint(const QStyleOptionViewItem& /*option*/, const QModelIndex& index) const override {
+        return {100, index.data(LogModel::IsDayRole).toBool() ? 48 : 40};
+    }
+
+    void paint(QPainter* painter, const QStyleOptionViewItem& option, const QModelIndex& index) const override {
+        const Theme& theme = Theme::of(option.palette);
+        painter->save();
+        painter->setRenderHint(QPainter::Antialiasing);
+        const QRectF box = QRectF(option.rect).adjusted(6, 1, -6, -1);
+        if (index.data(LogModel::IsDayRole).toBool())
+            paintDay(*painter, theme, box, index);
+        else
+            paintTake(*painter, theme, box, index, option.state.testFlag(QStyle::State_Selected));
+        painter->restore();
+    }
+
+  private:
+    static void paintDay(QPainter& painter, const Theme& theme, const QRectF& box, const QModelIndex& index) {
+        painter.setFont(typeFace(Type::kLead, true));
+        painter.setPen(theme.ink);
+        painter.drawText(box.adjusted(10, 8, 0, 0), Qt::AlignVCenter, index.data().toString());
+        painter.setFont(typeFace(Type::kSmall));
+        painter.setPen(theme.inkSoft);
+        painter.drawText(box.adjusted(0, 8, -14, 0), Qt::AlignVCenter | Qt::AlignRight,
+                         index.data(LogModel::DetailRole).toString());
+    }
+
+    static void paintTake(QPainter& painter, const Theme& theme, const QRectF& box, const QModelIndex& index,
+                          bool chosen) {
+        if (chosen) {
+            painter.setPen(Qt::NoPen);
+            painter.setBrush(theme.target);
+            painter.drawRoundedRect(box, 6, 6);
+        }
+        const bool clean = index.data(LogModel::CleanRole).toBool();
+        const QPointF foot(box.left() + 24, box.bottom() - 9);
+        const QColor ink = clean ? theme.ink : theme.late;
+        painter.setPen(QPen(ink, 3.2, Qt::SolidLine, Qt::RoundCap));
+        painter.drawLine(foot, foot + QPointF(clean ? 0 : -7, -20));
+        painter.setPen(QPen(ink, 1.6));
+        painter.setBrush(clean ? ink : theme.surface);
+        painter.drawEllipse(foot, 3.4, 3.4);
+        painter.setFont(typeFace(Type::kText, chosen));
+        painter.setPen(theme.ink);
+        painter.drawText(box.adjusted(50, 0, -box.width() * 0.45, 0), Qt::AlignVCenter, index.data().toString());
+        painter.setFont(typeFace(Type::kText));
+        painter.setPen(theme.inkSoft);
+        painter.drawText(box.adjusted(box.width() * 0.55, 0, -14, 0), Qt::AlignVCenter | Qt::AlignLeft,
+                         index.data(LogModel::DetailRole).toString());
+    }
+};
+
+}  // namespace
+
+LogPlace::LogPlace(Studio& studio, QWidget* parent)
+    : Place(parent),
+      m_studio(studio),
+      m_model(new LogModel(this)),
+      m_list(new QListView(this)),
+      m_totals(new QLabel(this)),
+      m_note(new QLineEdit(this)) {
+    auto* layout = new QVBoxLayout(this);
+    layout->setContentsMargins(0, 0, 0, 0);
+    layout->setSpacing(10);
+    m_totals->setFont(typeFace(Type::kLead));
+    m_list->setModel(m_model);
+    m_list->setItemDelegate(new LogDelegate(m_list));
+    m_list->setAccessibleName(tr("Takes by day"));
+    m_note->setPlaceholderText(tr("A note on the chosen take"));
+    m_note->setAccessibleName(tr("Note on the chosen take"));
+    m_note->setMaxLength(500);
+    layout->addWidget(m_totals);
+    layout->addWidget(m_list, 1);
+    layout->addWidget(m_note);
+    connect(m_list, &QListView::doubleClicked, this, &LogPlace::openCurrent);
+    connect(m_list->selectionModel(), &QItemSelectionModel::currentChanged, this, &LogPlace::showNote);
+    connect(m_note, &QLineEdit::editingFinished, this, [this] {
+        const qint64 id = m_list->currentIndex().data(LogModel::TakeIdRole).toLongLong();
+        if (id > 0 && m_note->isModified()) m_studio.setNote(id, m_note->text());
+        m_note->setModified(false);
+    });
+    connect(&m_studio, &Studio::logChanged, this, &LogPlace::refresh);
+    addKey(Qt::Key_Return, tr("Enter"), tr("look at the take"), [this] { openCurrent(); });
+    addKey(Qt::Key_O, QStringLiteral("O"), tr("measure a recording"), [this] { openRecording(); });
+    refresh();
+}
+
+void LogPlace::enter() {
+    m_list->setFocus();
+    if (m_studio.take()) {
+        const int row = m_model->rowOfTake(m_studio.take()->id);
+        if (row >= 0) m_list->setCurrentIndex(m_model->index(row));
+    }
+}
+
+void LogPlace::refresh() {
+    auto takes = m_studio.takes();
+    double week = 0;
+    double all = 0;
+    const QDate since = QDate::currentDate().addDays(-6);
+    for (const TakeSummary& take : takes) {
+        all += take.durationS / 60;
+        if (take.startedAt.date() >= since) week += take.durationS / 60;
+    }
+    m_totals->setText(takes.empty() ? tr("Your takes will stand here, day by day.")
+                                    : tr("%1 min played in the last seven days, %2 min in all, %3")
+                                          .arg(week, 0, 'f', 0)
+                                          .arg(all, 0, 'f', 0)
+                                          .arg(counted(static_cast<int>(takes.size()), tr("1 take"), tr("%1 takes"))));
+    const qint64 current = m_list->currentIndex().data(LogModel::TakeIdRole).toLongLong();
+    m_model->setTakes(std::move(takes));
+    if (const int row = m_model->rowOfTake(current); row >= 0) m_list->setCurrentIndex(m_model->index(row));
+}
+
+void LogPlace::openCurrent() {
+    const qint64 id = m_list->currentIndex().data(LogModel::TakeIdRole).toLongLong();
+    if (id <= 0) return;
+    m_studio.openTake(id);
+    Q_EMIT lookWanted();
+}
+
+void LogPlace::showNote() {
+    const qint64 id = m_list->currentIndex().data(LogModel::TakeIdRole).toLongLong();
+    m_note->setEnabled(id > 0);
+    m_note->clear();
+    for (const TakeSummary& take : m_studio.takes())
+        if (take.id == id) m_note->setText(QString::fromStdString(take.note));
+    m_note->setModified(false);
+}
+
+void LogPlace::openRecording() {
+    OpenRecordingDialog dialog(QString::fromStdString(m_studio.exercise().title), m_studio.ladder().tempoBpm, this);
+    if (dialog.exec() != QDialog::Accepted || dialog.file().isEmpty()) return;
+    m_studio.openRecording(dialog.file(), dialog.tempoBpm(), dialog.firstBeatS());
+    Q_EMIT lookWanted();
+}
+
+}  // namespace upbeat

@@ -1,0 +1,36 @@
+#pragma once
+
+#include <QLabel>
+#include <QLineEdit>
+#include <QListView>
+
+#include "log/log_model.h"
+#include "shell/place.h"
+#include "studio/studio.h"
+
+namespace upbeat {
+
+/// Where am I going? Takes by day to look at again, a note for each, minutes played, and recordings from outside.
+class LogPlace : public Place {
+    Q_OBJECT
+  public:
+    explicit LogPlace(Studio& studio, QWidget* parent = nullptr);
+    void enter() override;
+
+  Q_SIGNALS:
+    void lookWanted();
+
+  private:
+    void refresh();
+    void openCurrent();
+    void openRecording();
+    void showNote();
+
+    Studio& m_studio;
+    LogModel* m_model;
+    QListView* m_list;
+    QLabel* m_totals;
+    QLineEdit* m_note;
+};
+
+}  // namespace upbeat

@@ -1,0 +1,203 @@
+#include "look/look_place.h"
+
+#include <QGridLayout>
+#include <cmath>
+
+#include "look/finding_card.h"
+#include "theme/theme.h"
+#include "upbeat/coach/place_words.h"
+
+namespace upbeat {
+
+LookPlace::LookPlace(Studio& studio, QWidget* parent)
+    : Place(parent),
+      m_studio(studio),
+      m_field(new FieldView(this)),
+      m_detail(new QLabel(this)),
+      m_verdict(new VerdictBar(this)) {
+    setFocusPolicy(Qt::StrongFocus);
+    auto* side = new QWidget(this);
+    side->setFixedWidth(304);
+    auto* sideLayout = new QVBoxLayout(side);
+    sideLayout->setContentsMargins(0, 0, 0, 0);
+    auto* title = new QLabel(tr("What to hear"), side);
+    title->setFont(typeFace(Type::kLead, true));
+    auto* scroll = new QScrollArea(side);
+    auto* list = new QWidget(scroll);
+    m_findings = new QVBoxLayout(list);
+    m_findings->setContentsMargins(0, 0, 6, 0);
+    scroll->setWidget(list);
+    scroll->setWidgetResizable(true);
+    scroll->setFrameShape(QFrame::NoFrame);
+    scroll->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    scroll->setFocusPolicy(Qt::NoFocus);
+    m_detail->setFont(typeFace(Type::kSmall));
+    m_detail->setWordWrap(true);
+    m_detail->setMinimumHeight(44);
+    sideLayout->addWidget(title);
+    sideLayout->addWidget(scroll, 1);
+    sideLayout->addWidget(m_detail);
+    auto* grid = new QGridLayout(this);
+    grid->setContentsMargins(0, 0, 0, 0);
+    grid->setHorizontalSpacing(18);
+    grid->setVerticalSpacing(12);
+    grid->addWidget(m_field, 0, 0);
+    grid->addWidget(side, 0, 1);
+    grid->addWidget(m_verdict, 1, 0, 1, 2);
+    grid->setColumnStretch(0, 1);
+    grid->setRowStretch(0, 1);
+    connect(m_verdict, &VerdictBar::accepted, &m_studio, &Studio::acceptNextStep);
+    connect(m_field, &FieldView::chosenChanged, this, &LookPlace::showChosen);
+    connect(&m_studio, &Studio::takeOpened, this, &LookPlace::showTake);
+    connect(&m_studio, &Studio::ticked, this, [this] {
+        if (isVisible()) m_field->setPlayhead(m_studio.playheadS());
+    });
+    addKey(Qt::Key_Return, tr("Enter"), tr("next step"), [this] { m_studio.acceptNextStep(); });
+    addKey(Qt::Key_Left, tr("Arrows"), tr("hit"), [this] { m_field->moveAlong(-1); });
+    addHiddenKey(Qt::Key_Right, [this] { m_field->moveAlong(1); });
+    addHiddenKey(Qt::Key_Up, [this] { m_field->movePass(-1); });
+    addHiddenKey(Qt::Key_Down, [this] { m_field->movePass(1); });
+    addKey(Qt::Key_N, QStringLiteral("N"), tr("next finding"), [this] {
+        if (m_findingCount > 0) chooseFinding((m_finding + 1) % m_findingCount);
+    });
+    addKey(Qt::Key_H, QStringLiteral("H"), tr("hear"), [this] { hear(); });
+    addKey(Qt::Key_A, QStringLiteral("A"), tr("hear all"), [this] { hearAll(); });
+    addKey(Qt::Key_D, QStringLiteral("D"), tr("drill"), [this] { makeDrill(); });
+    addKey(Qt::Key_Plus, QStringLiteral("+ −"), tr("zoom"), [this] { m_field->zoomIn(); });
+    addHiddenKey(Qt::Key_Equal, [this] { m_field->zoomIn(); });
+    addHiddenKey(Qt::Key_Minus, [this] { m_field->zoomOut(); });
+    addHiddenKey(Qt::Key_Escape, [this] { m_studio.stopPlaying(); });
+    m_verdict->clear();
+    showTake();
+}
+
+void LookPlace::enter() {
+    setFocus();
+}
+
+void LookPlace::showTake() {
+    const TakePtr& take = m_studio.take();
+    m_finding = -1;
+    if (!take) {
+        m_field->setData({});
+        m_detail->setText(tr("Nothing to look at yet: press Space and play a take, or open one in the log."));
+        fillFindings();
+        return;
+    }
+    m_field->setData(fieldOf(take->analysis));
+    m_verdict->setVerdict(take->analysis.verdict);
+    fillFindings();
+    showChosen();
+}
+
+void LookPlace::fillFindings() {
+    while (QLayoutItem* item = m_findings->takeAt(0)) {
+        if (item->widget() != nullptr) item->widget()->deleteLater();
+        delete item;  // NOLINT(cppcoreguidelines-owning-memory): takeAt hands the item over
+    }
+    const TakePtr& take = m_studio.take();
+    m_findingCount = take ? static_cast<int>(take->analysis.findings.size()) : 0;
+    for (int i = 0; i < m_findingCount; ++i) {
+        auto* card = new FindingCard(i + 1, take->analysis.findings[static_cast<std::size_t>(i)], this);
+        connect(card, &QAbstractButton::clicked, this, [this, i] { chooseFinding(i); });
+        m_findings->addWidget(card);
+    }
+    if (take) {
+        QStringList clean;
+        for (const Gate& gate : take->analysis.gates)
+            if (gate.state == GateState::Met)
+                clean << tr("%1: %2 %3")
+                             .arg(QString::fromUtf8(spokenName(gate.kind).data(),
+                                                    static_cast<int>(spokenName(gate.kind).size())))
+                             .arg(gate.measured.value, 0, 'f', gate.kind == GateKind::Mistakes ? 0 : 1)
+                             .arg(QString::fromUtf8(unitOf(gate.kind).data(),
+                                                    static_cast<int>(unitOf(gate.kind).size())));
+        auto* met = new QLabel(this);
+        met->setWordWrap(true);
+        met->setFont(typeFace(Type::kSmall));
+        met->setText((m_findingCount == 0 ? tr("No fault stands out of this take.\n\n") : QString()) +
+                     (clean.isEmpty() ? QString() : tr("Clean here\n") + clean.join(QLatin1Char('\n'))));
+        m_findings->addWidget(met);
+    }
+    m_findings->addStretch();
+}
+
+void LookPlace::chooseFinding(int index) {
+    m_finding = index;
+    for (int i = 0; i < m_findings->count(); ++i)
+        if (auto* card = qobject_cast<FindingCard*>(m_findings->itemAt(i)->widget())) card->setChecked(i == index);
+    const Finding& finding = m_studio.take()->analysis.findings[static_cast<std::size_t>(index)];
+    m_field->highlightStroke(finding.stroke.value_or(-1));
+}
+
+void LookPlace::showChosen() {
+    const FieldMark* mark = m_field->chosen();
+    if (mark == nullptr || !m_studio.take()) {
+        if (m_studio.take()) m_detail->setText(tr("Arrow keys walk through the hits."));
+        return;
+    }
+    const Exercise& e = m_studio.take()->stored.exercise;
+    const QString place =
+        mark->stroke >= 0
+            ? QString::fromStdString(strokeInWords(e, mark->stroke) + ", " + placeInWords(e, mark->stroke))
+            : tr("not written");
+    if (mark->kind == FieldMark::Kind::Missed) {
+        m_detail->setText(tr("%1: missed").arg(place));
+        return;
+    }
+    if (mark->kind == FieldMark::Kind::Extra) {
+        m_detail->setText(tr("A stroke that is not written, at %1 s").arg(mark->timeS, 0, 'f', 2));
+        return;
+    }
+    m_detail->setText(tr("%1\n%2 ms %3, %4 dB against your accents")
+                          .arg(place)
+                          .arg(std::abs(mark->offsetMs), 0, 'f', 1)
+                          .arg(mark->offsetMs < 0 ? tr("early") : tr("late"))
+                          .arg(mark->relativeDb, 0, 'f', 1));
+}
+
+void LookPlace::hear() {
+    const TakePtr& take = m_studio.take();
+    if (!take) return;
+    if (m_studio.isPlaying()) {
+        m_studio.stopPlaying();
+        return;
+    }
+    const StoredTake& stored = take->stored;
+    const double bar = barDurationS(stored.exercise.meter, Bpm(stored.frame.tempoBpm));
+    double at = stored.frame.firstBeatS;
+    if (const FieldMark* mark = m_field->chosen()) at = mark->timeS;
+    constexpr double kBefore = 0.05;
+    const double beat = 60.0 / stored.frame.tempoBpm;
+    if (m_finding >= 0 && m_field->chosen() == nullptr) {
+        // A finding is heard where it happened first: its beat in the first pass, with a beat around it.
+        const Finding& finding = take->analysis.findings[static_cast<std::size_t>(m_finding)];
+        if (finding.stroke)
+            at += stored.exercise.strokes[static_cast<std::size_t>(*finding.stroke)].at.toDouble() *
+                  quarterS(stored.exercise.meter, Bpm(stored.frame.tempoBpm));
+    }
+    m_studio.playSpan(at - beat - kBefore, at + bar);
+}
+
+void LookPlace::hearAll() {
+    const TakePtr& take = m_studio.take();
+    if (!take) return;
+    if (m_studio.isPlaying())
+        m_studio.stopPlaying();
+    else
+        m_studio.playSpan(0, take->stored.durationS);
+}
+
+void LookPlace::makeDrill() {
+    const TakePtr& take = m_studio.take();
+    if (!take) return;
+    if (m_finding >= 0) {
+        if (const auto& drill = take->analysis.findings[static_cast<std::size_t>(m_finding)].drill)
+            m_studio.isolate(*drill);
+        return;
+    }
+    if (const FieldMark* mark = m_field->chosen(); mark != nullptr && mark->stroke >= 0)
+        m_studio.isolate(beatAround(take->stored.exercise, mark->stroke));
+}
+
+}  // namespace upbeat

@@ -1,0 +1,41 @@
+#pragma once
+
+#include "shell/place.h"
+#include "studio/studio.h"
+
+namespace upbeat {
+
+/// Am I with it? Very large tempo and count, the phrase with strokes landing, passes so far, the input level. Readable
+/// from a drum stool: everything scales with the window.
+class PlayPlace : public Place {
+    Q_OBJECT
+  public:
+    explicit PlayPlace(Studio& studio, QWidget* parent = nullptr);
+
+  protected:
+    void paintEvent(QPaintEvent* event) override;
+
+  private:
+    void refresh();
+    void paintTempo(QPainter& painter, const QRectF& box) const;
+    void paintCount(QPainter& painter, const QRectF& box) const;
+    void paintPasses(QPainter& painter, const QRectF& box) const;
+    void paintPhrase(QPainter& painter, const QRectF& box) const;
+    void paintLevel(QPainter& painter, const QRectF& box) const;
+    [[nodiscard]] const Exercise& exercise() const;
+
+    Studio& m_studio;
+    FieldData m_page;
+    double m_levelDb = -120;
+};
+
+/// What the big count shows: beat number and word of the count under way.
+struct CountNow {
+    QString beat;
+    QString word;
+};
+
+/// The count at a place of the phrase (0 to 1); in a count-in `beatsNow` is negative and only the beat is shown.
+[[nodiscard]] CountNow countAt(const FieldData& page, const Meter& meter, double place, double beatsNow);
+
+}  // namespace upbeat

@@ -1,0 +1,237 @@
+#include "prepare/prepare_place.h"
+
+#include <QGridLayout>
+#include <QPainter>
+#include <QSignalBlocker>
+#include <QStyledItemDelegate>
+#include <QVBoxLayout>
+
+#include "theme/theme.h"
+
+namespace upbeat {
+
+namespace {
+
+/// One exercise in the list: title, tempo range, what was last clean.
+class ExerciseDelegate : public QStyledItemDelegate {
+  public:
+    using QStyledItemDelegate::QStyledItemDelegate;
+
+    [[nodiscard]] QSize sizeHint(const QStyleOptionViewItem& /*option*/, const QModelIndex& /*index*/) const override {
+        return {100, 58};
+    }
+
+    void paint(QPainter* painter, const QStyleOptionViewItem& option, const QModelIndex& index) const override {
+        const Theme& theme = Theme::of(option.palette);
+        painter->save();
+        painter->setRenderHint(QPainter::Antialiasing);
+        const bool chosen = option.state.testFlag(QStyle::State_Selected);
+        const QRectF box = QRectF(option.rect).adjusted(4, 2, -4, -2);
+        if (chosen) {
+            painter->setPen(Qt::NoPen);
+            painter->setBrush(theme.target);
+            painter->drawRoundedRect(box, 6, 6);
+        }
+        const QFont titleFont = typeFace(Type::kText, chosen);
+        painter->setFont(titleFont);
+        painter->setPen(theme.ink);
+        painter->drawText(
+            box.adjusted(12, 6, -12, -24), Qt::AlignVCenter,
+            QFontMetricsF(titleFont).elidedText(index.data().toString(), Qt::ElideRight, box.width() - 24));
+        painter->setFont(typeFace(Type::kSmall));
+        painter->setPen(theme.inkSoft);
+        painter->drawText(box.adjusted(12, 28, -12, -4), Qt::AlignVCenter | Qt::AlignLeft,
+                          index.data(ExerciseModel::TempoRole).toString());
+        painter->drawText(box.adjusted(12, 28, -12, -4), Qt::AlignVCenter | Qt::AlignRight,
+                          index.data(ExerciseModel::CleanRole).toString());
+        painter->restore();
+    }
+};
+
+QLabel* caption(const QString& text, QWidget* buddy) {
+    auto* label = new QLabel(text, buddy->parentWidget());
+    label->setFont(typeFace(Type::kSmall));
+    label->setBuddy(buddy);
+    buddy->setAccessibleName(text);
+    return label;
+}
+
+QDoubleSpinBox* tempoBox(QWidget* parent) {
+    auto* box = new QDoubleSpinBox(parent);
+    box->setRange(kSlowestTempo, kFastestTempo);
+    box->setDecimals(0);
+    box->setKeyboardTracking(false);
+    box->setButtonSymbols(QAbstractSpinBox::NoButtons);
+    box->setFont(typeFace(Type::kTitle, true));
+    return box;
+}
+
+}  // namespace
+
+PreparePlace::PreparePlace(Studio& studio, QWidget* parent)
+    : Place(parent), m_studio(studio), m_model(new ExerciseModel(this)) {
+    auto* layout = new QHBoxLayout(this);
+    layout->setContentsMargins(0, 0, 0, 0);
+    layout->setSpacing(18);
+    layout->addWidget(buildList());
+    layout->addWidget(buildStand(), 1);
+    m_model->setExercises(m_studio.exercises());
+    connect(&m_studio, &Studio::exerciseChanged, this, &PreparePlace::showExercise);
+    connect(&m_studio, &Studio::ladderChanged, this, &PreparePlace::showSettings);
+    connect(&m_studio, &Studio::settingsChanged, this, &PreparePlace::showSettings);
+    connect(&m_studio, &Studio::logChanged, this, &PreparePlace::showCleanTempos);
+    addHiddenKey(Qt::CTRL | Qt::Key_F, [this] { m_search->setFocus(); });
+    addKey(Qt::Key_Return, tr("Enter"), tr("to the stand"), [this] { Q_EMIT playWanted(); });
+    addKey(Qt::Key_BracketLeft, QStringLiteral("["), tr("slower"),
+           [this] { m_studio.setTempo(m_studio.ladder().tempoBpm - 1); });
+    addKey(Qt::Key_BracketRight, QStringLiteral("]"), tr("faster"),
+           [this] { m_studio.setTempo(m_studio.ladder().tempoBpm + 1); });
+    addKey(Qt::Key_PageUp, tr("PgUp PgDn"), tr("bars"), [this] { m_line->scrollBars(-1); });
+    addHiddenKey(Qt::Key_PageDown, [this] { m_line->scrollBars(1); });
+    showExercise();
+    showCleanTempos();
+}
+
+QWidget* PreparePlace::buildList() {
+    auto* side = new QWidget(this);
+    side->setFixedWidth(330);
+    auto* layout = new QVBoxLayout(side);
+    layout->setContentsMargins(0, 0, 0, 0);
+    m_search = new QLineEdit(side);
+    m_search->setPlaceholderText(tr("Search exercises"));
+    m_search->setAccessibleName(tr("Search exercises"));
+    m_search->setClearButtonEnabled(true);
+    connect(m_search, &QLineEdit::textChanged, m_model, &ExerciseModel::setSearch);
+    m_list = new QListView(side);
+    m_list->setModel(m_model);
+    m_list->setItemDelegate(new ExerciseDelegate(m_list));
+    m_list->setAccessibleName(tr("Exercises"));
+    m_list->setUniformItemSizes(true);
+    connect(m_list->selectionModel(), &QItemSelectionModel::currentChanged, this, [this](const QModelIndex& now) {
+        if (now.isValid()) m_studio.chooseExercise(now.data(ExerciseModel::IdRole).toString().toStdString());
+    });
+    layout->addWidget(m_search);
+    layout->addWidget(m_list, 1);
+    return side;
+}
+
+QWidget* PreparePlace::buildStand() {
+    auto* stand = new QWidget(this);
+    auto* layout = new QVBoxLayout(stand);
+    layout->setContentsMargins(0, 0, 0, 0);
+    layout->setSpacing(14);
+    m_trains = new QLabel(stand);
+    m_trains->setFont(typeFace(Type::kLead));
+    m_trains->setWordWrap(true);
+    m_line = new CountLine(stand);
+    m_line->setMaximumHeight(440);
+    layout->addWidget(m_trains);
+    layout->addWidget(m_line, 1);
+    layout->addWidget(buildControls());
+    layout->addStretch();
+    return stand;
+}
+
+QWidget* PreparePlace::buildControls() {
+    auto* box = new QWidget(this);
+    auto* grid = new QGridLayout(box);
+    grid->setContentsMargins(0, 0, 0, 0);
+    grid->setHorizontalSpacing(18);
+    m_tempo = tempoBox(box);
+    m_goal = tempoBox(box);
+    m_bars = new QSpinBox(box);
+    m_bars->setRange(1, 400);
+    m_countIn = new QSpinBox(box);
+    m_countIn->setRange(0, 4);
+    for (QSpinBox* spin : {m_bars, m_countIn}) spin->setButtonSymbols(QAbstractSpinBox::NoButtons);
+    m_click = new QComboBox(box);
+    m_click->addItems({tr("every beat"), tr("two a beat"), tr("three a beat"), tr("four a beat"), tr("count-in only")});
+    m_profile = new QComboBox(box);
+    m_profile->addItems({tr("practice contrast"), tr("performance")});
+    m_input = new QComboBox(box);
+    const QList<std::pair<QString, QWidget*>> fields{{tr("Tempo"), m_tempo},      {tr("Goal"), m_goal},
+                                                     {tr("Bars a take"), m_bars}, {tr("Count-in, bars"), m_countIn},
+                                                     {tr("Click"), m_click},      {tr("What is asked"), m_profile},
+                                                     {tr("Input"), m_input}};
+    for (int i = 0; i < fields.size(); ++i) {
+        const int row = 2 * (i / 4);
+        const int columns = i + 1 == fields.size() ? 2 : 1;  // the input's name may be long
+        grid->addWidget(caption(fields.at(i).first, fields.at(i).second), row, i % 4, 1, columns);
+        grid->addWidget(fields.at(i).second, row + 1, i % 4, 1, columns);
+    }
+    for (int column = 0; column < 4; ++column) {
+        grid->setColumnStretch(column, 1);
+        grid->setColumnMinimumWidth(column, 120);
+    }
+    for (QComboBox* combo : {m_click, m_profile, m_input}) {
+        combo->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
+        combo->setMinimumContentsLength(6);
+    }
+    connect(m_tempo, &QDoubleSpinBox::valueChanged, &m_studio, &Studio::setTempo);
+    connect(m_goal, &QDoubleSpinBox::valueChanged, &m_studio, &Studio::setGoal);
+    connect(m_bars, &QSpinBox::valueChanged, this,
+            [this](int v) { changeSetting([v](PracticeSettings& s) { s.barsPerTake = v; }); });
+    connect(m_countIn, &QSpinBox::valueChanged, this,
+            [this](int v) { changeSetting([v](PracticeSettings& s) { s.countInBars = v; }); });
+    connect(m_click, &QComboBox::activated, this, [this](int v) {
+        changeSetting([v](PracticeSettings& s) {
+            s.clickInTake = v < 4;
+            if (v < 4) s.clickSubdivision = v + 1;
+        });
+    });
+    connect(m_profile, &QComboBox::activated, this, [this](int v) {
+        changeSetting([v](PracticeSettings& s) {
+            s.profile = v == 1 ? QStringLiteral("performance") : QStringLiteral("practice");
+        });
+    });
+    connect(m_input, &QComboBox::activated, this, [this](int) {
+        changeSetting([this](PracticeSettings& s) { s.input = m_input->currentData().toString(); });
+    });
+    return box;
+}
+
+void PreparePlace::changeSetting(const std::function<void(PracticeSettings&)>& change) {
+    PracticeSettings settings = m_studio.settings();
+    change(settings);
+    m_studio.changeSettings(settings);
+}
+
+void PreparePlace::enter() {
+    m_input->clear();
+    for (const InputDevice& device : m_studio.inputs())
+        m_input->addItem(QString::fromStdString(device.label), QString::fromStdString(device.id));
+    showSettings();
+    m_list->setFocus();
+}
+
+void PreparePlace::showExercise() {
+    const Exercise& e = m_studio.exercise();
+    m_trains->setText(QString::fromStdString(e.trains));
+    m_line->setExercise(e);
+    const int row = m_model->rowOf(e.id);
+    if (row >= 0 && m_list->currentIndex().row() != row) m_list->setCurrentIndex(m_model->index(row));
+    showSettings();
+}
+
+void PreparePlace::showSettings() {
+    const QSignalBlocker a(m_tempo), b(m_goal), c(m_bars), d(m_countIn);
+    const PracticeSettings& s = m_studio.settings();
+    m_tempo->setValue(m_studio.ladder().tempoBpm);
+    m_goal->setValue(m_studio.ladder().ladder.goalBpm);
+    m_bars->setValue(s.barsPerTake);
+    m_countIn->setValue(s.countInBars);
+    m_click->setCurrentIndex(s.clickInTake ? qMin(s.clickSubdivision, 4) - 1 : 4);
+    m_profile->setCurrentIndex(s.profile == QLatin1String("performance") ? 1 : 0);
+    m_input->setCurrentIndex(qMax(0, m_input->findData(s.input)));
+}
+
+void PreparePlace::showCleanTempos() {
+    QHash<QString, double> clean;
+    for (const TakeSummary& take : m_studio.takes()) {
+        const QString id = QString::fromStdString(take.exerciseId);
+        if (take.clean) clean[id] = qMax(clean.value(id), take.tempoBpm);
+    }
+    m_model->setCleanTempos(clean);
+}
+
+}  // namespace upbeat

@@ -1,0 +1,57 @@
+#include "shell/footer_bar.h"
+
+#include <QPainter>
+
+#include "theme/theme.h"
+
+namespace upbeat {
+
+FooterBar::FooterBar(QWidget* parent) : QWidget(parent) {
+    setFixedHeight(44);
+}
+
+void FooterBar::setKeys(const QList<KeyHint>& keys) {
+    m_keys = keys;
+    update();
+}
+
+void FooterBar::setInput(const QString& text) {
+    if (m_input == text) return;
+    m_input = text;
+    setAccessibleName(text);
+    update();
+}
+
+void FooterBar::paintEvent(QPaintEvent* /*event*/) {
+    const Theme& theme = Theme::of(palette());
+    QPainter painter(this);
+    painter.setRenderHint(QPainter::Antialiasing);
+    const QFont font = typeFace(Type::kSmall);
+    const QFont keyFont = typeFace(13, true);
+    const QFontMetricsF metrics(font);
+    const QFontMetricsF keyMetrics(keyFont);
+    const double inputWidth = metrics.horizontalAdvance(m_input);
+    double x = 0;
+    for (const KeyHint& hint : m_keys) {
+        const double cap = std::max(24.0, keyMetrics.horizontalAdvance(hint.key) + 14);
+        const double text = metrics.horizontalAdvance(hint.what);
+        if (x + cap + text + 30 > width() - inputWidth) break;
+        const QRectF box(x + 0.5, 9.5, cap, 24);
+        painter.setPen(QPen(theme.edge, 1.2));
+        painter.setBrush(theme.surface);
+        painter.drawRoundedRect(box, 5, 5);
+        painter.setFont(keyFont);
+        painter.setPen(theme.ink);
+        painter.drawText(box, Qt::AlignCenter, hint.key);
+        painter.setFont(font);
+        painter.setPen(theme.inkSoft);
+        painter.drawText(QRectF(x + cap + 8, 8, text + 4, 28), Qt::AlignVCenter | Qt::AlignLeft, hint.what);
+        x += cap + text + 30;
+    }
+    painter.setFont(font);
+    painter.setPen(theme.inkSoft);
+    painter.drawText(QRectF(width() - inputWidth - 2, 8, inputWidth + 2, 28), Qt::AlignVCenter | Qt::AlignRight,
+                     m_input);
+}
+
+}  // namespace upbeat

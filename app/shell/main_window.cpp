@@ -1,0 +1,193 @@
+#include "shell/main_window.h"
+
+#include <QApplication>
+#include <QCloseEvent>
+#include <QHBoxLayout>
+#include <QVBoxLayout>
+
+#include "climb/climb_place.h"
+#include "log/log_place.h"
+#include "look/look_place.h"
+#include "play/play_place.h"
+#include "prepare/prepare_place.h"
+#include "shell/help_sheet.h"
+#include "shell/verdict_bar.h"
+#include "theme/theme.h"
+#include "theme/words.h"
+
+namespace upbeat {
+
+MainWindow::MainWindow(Studio& studio)
+    : m_studio(studio),
+      m_spine(new Spine(this)),
+      m_header(new HeaderBar(this)),
+      m_footer(new FooterBar(this)),
+      m_notices(new NoticeBar(this)),
+      m_stack(new QStackedWidget(this)) {
+    setWindowTitle(tr("Upbeat Check"));
+    setWindowIcon(QIcon(QStringLiteral(":/icons/app.svg")));
+    setMinimumSize(820, 560);
+    resize(1280, 800);
+    auto* centre = new QWidget(this);
+    auto* across = new QHBoxLayout(centre);
+    across->setContentsMargins(0, 0, 0, 0);
+    across->setSpacing(0);
+    auto* page = new QWidget(centre);
+    auto* down = new QVBoxLayout(page);
+    down->setContentsMargins(24, 6, 24, 4);
+    down->setSpacing(8);
+    down->addWidget(m_header);
+    down->addWidget(m_notices);
+    down->addWidget(m_stack, 1);
+    down->addWidget(m_footer);
+    across->addWidget(m_spine);
+    across->addWidget(page, 1);
+    setCentralWidget(centre);
+    buildPlaces();
+    buildKeys();
+    connectStudio();
+    go(Prepare);
+}
+
+void MainWindow::buildPlaces() {
+    auto* prepare = new PreparePlace(m_studio, m_stack);
+    auto* log = new LogPlace(m_studio, m_stack);
+    m_places = {prepare, new PlayPlace(m_studio, m_stack), new LookPlace(m_studio, m_stack),
+                new ClimbPlace(m_studio, m_stack), log};
+    for (Place* place : m_places) m_stack->addWidget(place);
+    connect(prepare, &PreparePlace::playWanted, this, [this] { go(Play); });
+    connect(log, &LogPlace::lookWanted, this, [this] { go(Look); });
+    connect(m_spine, &Spine::chosen, this, &MainWindow::go);
+}
+
+void MainWindow::addGlobalKey(const QKeySequence& sequence, const QString& shown, const QString& what,
+                              std::function<void()> action) {
+    auto* shortcut = new QShortcut(sequence, this);
+    connect(shortcut, &QShortcut::activated, this, std::move(action));
+    m_globalKeys.append({shown, what});
+}
+
+void MainWindow::buildKeys() {
+    addGlobalKey(Qt::Key_Space, tr("Space"), tr("start or stop a take"), [this] { toggleTake(); });
+    for (int i = 0; i < Spine::names().size(); ++i)
+        addGlobalKey(QKeySequence(static_cast<Qt::Key>(Qt::Key_F2 + i)), QStringLiteral("F%1").arg(i + 2),
+                     Spine::names().at(i), [this, i] { go(i); });
+    addGlobalKey(Qt::Key_F1, QStringLiteral("F1"), tr("this sheet"), [this] { showHelp(); });
+    addGlobalKey(Qt::Key_F9, QStringLiteral("F9"), tr("light or dark"),
+                 [this] { applyTheme(!Theme::of(palette()).dark); });
+    addGlobalKey(Qt::Key_F11, QStringLiteral("F11"), tr("whole screen"),
+                 [this] { isFullScreen() ? showNormal() : showFullScreen(); });
+    addGlobalKey(Qt::Key_B, QStringLiteral("B"), tr("from a drill back to the whole"),
+                 [this] { m_studio.backToWhole(); });
+    addGlobalKey(Qt::CTRL | Qt::Key_Q, tr("Ctrl Q"), tr("leave"), [this] { close(); });
+}
+
+void MainWindow::connectStudio() {
+    for (const auto signal :
+         {&Studio::exerciseChanged, &Studio::ladderChanged, &Studio::settingsChanged, &Studio::takeOpened})
+        connect(&m_studio, signal, this, [this] {
+            refreshHeader();
+            refreshFooter();
+        });
+    connect(&m_studio, &Studio::takeStarted, this, [this] {
+        m_notices->hide();
+        go(Play);
+    });
+    connect(&m_studio, &Studio::takeStopped, this, &MainWindow::refreshFooter);
+    connect(&m_studio, &Studio::takeOpened, this, [this] {
+        if (current() == Play && !m_studio.isHandsFree()) go(Look);
+    });
+    connect(&m_studio, &Studio::failed, m_notices, &NoticeBar::complain);
+    connect(&m_studio, &Studio::said, m_notices, &NoticeBar::say);
+}
+
+void MainWindow::go(int place) {
+    m_stack->setCurrentIndex(place);
+    m_spine->setCurrent(place);
+    m_places.at(place)->enter();
+    refreshHeader();
+    refreshFooter();
+}
+
+void MainWindow::refreshHeader() {
+    const bool looking = current() == Look && m_studio.take();
+    const Exercise& e = looking ? m_studio.take()->stored.exercise : m_studio.exercise();
+    QStringList line;
+    line << QString::fromStdString(e.meter.toString()) << counted(e.bars, tr("1 bar"), tr("%1 bars"));
+    if (e.feel.isSwung()) line << tr("swung %1 : 1").arg(e.feel.ratio, 0, 'g', 3);
+    double tempo = m_studio.ladder().tempoBpm;
+    if (looking) {
+        const StoredTake& take = m_studio.take()->stored;
+        tempo = take.frame.tempoBpm;
+        line << counted(m_studio.take()->analysis.matched.passes, tr("1 pass"), tr("%1 passes"))
+             << QLocale().toString(take.startedAt, QStringLiteral("ddd d MMM, HH:mm"));
+    } else {
+        line << tr("ladder %1 to %2 by %3")
+                    .arg(tempoInWords(m_studio.ladder().ladder.startBpm),
+                         tempoInWords(m_studio.ladder().ladder.goalBpm),
+                         tempoInWords(m_studio.ladder().ladder.stepBpm));
+    }
+    m_header->setTexts(QString::fromStdString(e.title), line.join(QStringLiteral("  ·  ")), tempoInWords(tempo),
+                       tr("goal %1").arg(tempoInWords(m_studio.ladder().ladder.goalBpm)));
+}
+
+void MainWindow::refreshFooter() {
+    QList<KeyHint> keys{{tr("Space"), m_studio.isRecording() ? tr("stop") : tr("play a take")}};
+    keys += m_places.at(current())->keys();
+    if (m_studio.isDrill()) keys.append({QStringLiteral("B"), tr("back to the whole")});
+    keys.append({QStringLiteral("F1"), tr("keys")});
+    m_footer->setKeys(keys);
+    m_footer->setInput(m_studio.deviceName());
+}
+
+void MainWindow::toggleTake() {
+    if (m_studio.isRecording() || m_studio.isResting())
+        m_studio.stopTake();
+    else
+        m_studio.startTake();
+    refreshFooter();
+}
+
+void MainWindow::showHelp() {
+    QList<HelpSheet::Section> sections{{tr("Everywhere"), m_globalKeys}};
+    for (int i = 0; i < m_places.size(); ++i) sections.append({Spine::names().at(i), m_places.at(i)->keys()});
+    HelpSheet(sections, this).exec();
+}
+
+void MainWindow::applyTheme(bool dark) {
+    const Theme& theme = dark ? Theme::night() : Theme::light();
+    QApplication::setPalette(theme.palette());
+    qApp->setStyleSheet(theme.styleSheet());
+}
+
+void MainWindow::greet() {
+    if (const auto left = m_studio.interrupted(); !left.empty()) {
+        m_notices->ask(
+            counted(static_cast<int>(left.size()),
+                    tr("A take was interrupted before it was finished. What was recorded can be saved."),
+                    tr("%1 takes were interrupted before they were finished. What was recorded can be saved.")),
+            tr("Save"), [this] { m_studio.recoverInterrupted(); }, tr("Delete"),
+            [this] { m_studio.discardInterrupted(); });
+        return;
+    }
+    if (m_studio.settings().careShown) return;
+    m_notices->ask(
+        tr("Protect your hearing, keep a click in headphones low, take breaks, and stop when something hurts; what "
+           "does not pass belongs to a doctor or a qualified teacher. "
+           "Without a microphone the simulated player plays for you: press Space."),
+        tr("Understood"),
+        [this] {
+            PracticeSettings settings = m_studio.settings();
+            settings.careShown = true;
+            m_studio.changeSettings(settings);
+        },
+        {}, nullptr);
+}
+
+void MainWindow::closeEvent(QCloseEvent* event) {
+    // A take that runs is kept: ending the program is ending the take.
+    if (m_studio.isRecording()) m_studio.stopTake();
+    event->accept();
+}
+
+}  // namespace upbeat

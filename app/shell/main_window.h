@@ -1,0 +1,59 @@
+#pragma once
+
+#include <QMainWindow>
+#include <QStackedWidget>
+
+#include "shell/footer_bar.h"
+#include "shell/header_bar.h"
+#include "shell/notice_bar.h"
+#include "shell/spine.h"
+#include "studio/studio.h"
+
+namespace upbeat {
+
+class LookPlace;
+
+/// The window: spine, header, the place in front, footer. Keys that work everywhere live here.
+class MainWindow : public QMainWindow {
+    Q_OBJECT
+  public:
+    enum PlaceIndex { Prepare, Play, Look, Climb, Log };
+
+    explicit MainWindow(Studio& studio);
+
+    void go(int place);
+    [[nodiscard]] int current() const { return m_stack->currentIndex(); }
+    [[nodiscard]] Place* place(int index) const { return m_places.at(index); }
+    [[nodiscard]] NoticeBar* notices() const { return m_notices; }
+    [[nodiscard]] HeaderBar* header() const { return m_header; }
+    /// Light or dark, applied to the whole application.
+    static void applyTheme(bool dark);
+    /// Offers takes an earlier run did not finish, and the note on care at the first start.
+    void greet();
+
+  protected:
+    void closeEvent(QCloseEvent* event) override;
+
+  private:
+    void buildPlaces();
+    void buildKeys();
+    void connectStudio();
+    void addGlobalKey(const QKeySequence& sequence, const QString& shown, const QString& what,
+                      std::function<void()> action);
+    void refreshHeader();
+    void refreshFooter();
+    void toggleTake();
+    void showHelp();
+
+    Studio& m_studio;
+    Spine* m_spine;
+    HeaderBar* m_header;
+    FooterBar* m_footer;
+    NoticeBar* m_notices;
+    QStackedWidget* m_stack;
+    QList<Place*> m_places;
+    QList<KeyHint> m_globalKeys;
+    bool m_dark = false;
+};
+
+}  // namespace upbeat

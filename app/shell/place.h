@@ -1,0 +1,44 @@
+#pragma once
+
+#include <QList>
+#include <QShortcut>
+#include <QString>
+#include <QWidget>
+#include <functional>
+
+namespace upbeat {
+
+/// A key and what it does, as the footer and the help sheet show it.
+struct KeyHint {
+    QString key;
+    QString what;
+};
+
+/// One of the five places. A place shows the studio and tells it what the player wants.
+class Place : public QWidget {
+    Q_OBJECT
+  public:
+    using QWidget::QWidget;
+
+    /// Keys that work here, most used first.
+    [[nodiscard]] const QList<KeyHint>& keys() const { return m_keys; }
+    /// Called when the place comes to the front.
+    virtual void enter() { setFocus(); }
+
+  protected:
+    /// A key of this place: works whenever the focus is inside it, and is listed in footer and help.
+    void addKey(const QKeySequence& sequence, const QString& shown, const QString& what, std::function<void()> action) {
+        addHiddenKey(sequence, std::move(action));
+        m_keys.append({shown, what});
+    }
+    void addHiddenKey(const QKeySequence& sequence, std::function<void()> action) {
+        auto* shortcut = new QShortcut(sequence, this);
+        shortcut->setContext(Qt::WidgetWithChildrenShortcut);
+        connect(shortcut, &QShortcut::activated, this, std::move(action));
+    }
+
+  private:
+    QList<KeyHint> m_keys;
+};
+
+}  // namespace upbeat

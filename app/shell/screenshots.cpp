@@ -1,0 +1,46 @@
+#include "shell/screenshots.h"
+
+#include <QCoreApplication>
+#include <QDir>
+#include <QEventLoop>
+#include <QPixmap>
+
+#include "shell/main_window.h"
+
+namespace upbeat {
+
+namespace {
+
+bool save(MainWindow& window, const QString& folder, const QString& name) {
+    QCoreApplication::processEvents();
+    return window.grab().save(QDir(folder).filePath(name + QStringLiteral(".png")));
+}
+
+}  // namespace
+
+bool saveScreenshots(MainWindow& window, Studio& studio, const QString& folder) {
+    QDir().mkpath(folder);
+    window.resize(1280, 800);
+    window.show();
+    bool ok = true;
+    const QList<std::pair<int, QString>> still{{MainWindow::Prepare, QStringLiteral("prepare")},
+                                               {MainWindow::Look, QStringLiteral("look")},
+                                               {MainWindow::Climb, QStringLiteral("climb")},
+                                               {MainWindow::Log, QStringLiteral("log")}};
+    for (const auto& [place, name] : still) {
+        window.go(place);
+        ok = save(window, folder, name) && ok;
+    }
+    MainWindow::applyTheme(true);
+    window.go(MainWindow::Look);
+    ok = save(window, folder, QStringLiteral("look-dark")) && ok;
+    MainWindow::applyTheme(false);
+    studio.startTake();
+    while (studio.isRecording() && studio.live()->beatsNow() < 13.6)
+        QCoreApplication::processEvents(QEventLoop::WaitForMoreEvents);
+    ok = save(window, folder, QStringLiteral("play")) && ok;
+    studio.discardTake();
+    return ok;
+}
+
+}  // namespace upbeat

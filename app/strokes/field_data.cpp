@@ -1,0 +1,150 @@
+#include "strokes/field_data.h"
+
+#include <algorithm>
+#include <map>
+
+namespace upbeat {
+
+namespace {
+
+double placeIn(const Exercise& e, const Beats& at) {
+    return at.toDouble() / e.length().toDouble();
+}
+
+LevelReference referenceOf(const MatchedTake& take) {
+    LevelReference reference;
+    for (const MatchedStroke& s : take.strokes)
+        if (s.written.role == Role::Main && !s.shared) reference.add(s.stroke, s.levelDb);
+    for (const MatchedStroke& s : take.strokes)
+        if (s.written.role == Role::Main && s.shared && s.stroke.level == Level::Accent)
+            reference.add(s.stroke, s.levelDb);
+    return reference;
+}
+
+FieldMark markOf(const MatchedTake& take, const MatchedStroke& s, int slot, const LevelReference& reference) {
+    FieldMark mark;
+    mark.stroke = s.written.stroke;
+    mark.place = placeIn(take.exercise, s.stroke.at);
+    mark.slot = slot;
+    mark.offsetMs = s.offsetMs;
+    mark.relativeDb = s.levelDb - reference.of(s.stroke.voice);
+    mark.targetDb = targetDb(s.stroke.level);
+    mark.limb = s.stroke.limb;
+    mark.timeS = take.hits[static_cast<std::size_t>(s.hit)].timeS;
+    return mark;
+}
+
+void addAverages(FieldData& field, const TakeAnalysis& a) {
+    const double placement = a.measures.timing.placementMs ? a.measures.timing.placementMs->value : 0.0;
+    std::map<int, std::pair<double, int>> levels;
+    for (const auto& row : field.rows)
+        for (const FieldMark& mark : row)
+            if (mark.kind == FieldMark::Kind::Played) {
+                levels[mark.stroke].first += mark.relativeDb;
+                ++levels[mark.stroke].second;
+            }
+    const auto slots = slotsOf(a.matched.exercise);
+    for (const CountHabit& habit : a.measures.timing.habits) {
+        const auto index = static_cast<std::size_t>(habit.stroke);
+        const Stroke& stroke = a.matched.exercise.strokes[index];
+        const auto& [sum, count] = levels[habit.stroke];
+        const Figure& f = habit.offsetMs;
+        field.averages.push_back({habit.stroke,
+                                  field.strokePlaces[index],
+                                  slots[index],
+                                  {f.value + placement, f.low + placement, f.high + placement, f.n},
+                                  count > 0 ? sum / count : targetDb(stroke.level),
+                                  targetDb(stroke.level),
+                                  stroke.limb});
+    }
+}
+
+}  // namespace
+
+std::size_t FieldData::markCount() const {
+    std::size_t count = 0;
+    for (const auto& row : rows) count += row.size();
+    return count;
+}
+
+std::vector<int> slotsOf(const Exercise& e) {
+    std::vector<int> slots(e.strokes.size(), 0);
+    for (std::size_t i = 0; i < slots.size();) {
+        std::size_t end = i;
+        while (end < slots.size() && e.strokes[end].at == e.strokes[i].at) ++end;
+        const auto together = static_cast<int>(end - i);
+        for (std::size_t k = i; k < end; ++k)
+            slots[k] = together == 1 ? 0 : 2 * static_cast<int>(k - i) - (together - 1);
+        i = end;
+    }
+    return slots;
+}
+
+FieldData fieldOf(const Exercise& e) {
+    FieldData field;
+    field.bars = e.bars;
+    for (const CountColumn& column : countColumns(e))
+        field.columns.push_back(
+            {placeIn(e, column.at), QString::fromStdString(column.word), column.onBeat, column.onBar});
+    for (const Stroke& stroke : e.strokes) {
+        field.hands.push_back(QString::fromUtf8(handLetter(stroke.limb).data(), 1));
+        field.strokePlaces.push_back(placeIn(e, stroke.at));
+    }
+    return field;
+}
+
+FieldData fieldOf(const TakeAnalysis& a) {
+    const MatchedTake& take = a.matched;
+    FieldData field = fieldOf(take.exercise);
+    field.rows.resize(static_cast<std::size_t>(std::max(take.passes, 0)));
+    const LevelReference reference = referenceOf(take);
+    const auto slots = slotsOf(take.exercise);
+    for (const MatchedStroke& s : take.strokes)
+        if (s.written.role == Role::Main)
+            field.rows[static_cast<std::size_t>(s.written.pass - 1)].push_back(
+                markOf(take, s, slots[static_cast<std::size_t>(s.written.stroke)], reference));
+    for (const WrittenStroke& w : take.missed) {
+        const Stroke& stroke = take.exercise.strokes[static_cast<std::size_t>(w.stroke)];
+        FieldMark mark;
+        mark.kind = FieldMark::Kind::Missed;
+        mark.stroke = w.stroke;
+        mark.place = placeIn(take.exercise, stroke.at);
+        mark.slot = slots[static_cast<std::size_t>(w.stroke)];
+        mark.targetDb = targetDb(stroke.level);
+        mark.limb = stroke.limb;
+        mark.timeS = take.firstBeatS + take.latencyS + w.gridS;
+        field.rows[static_cast<std::size_t>(w.pass - 1)].push_back(mark);
+    }
+    const double pass = passDurationS(take.exercise, Bpm(take.tempoBpm));
+    for (const int index : take.extra) {
+        const Hit& hit = take.hits[static_cast<std::size_t>(index)];
+        const double since = hit.timeS - take.firstBeatS - take.latencyS;
+        const auto row = static_cast<std::ptrdiff_t>(since / pass);
+        if (since < 0 || row >= static_cast<std::ptrdiff_t>(field.rows.size())) continue;
+        FieldMark mark;
+        mark.kind = FieldMark::Kind::Extra;
+        mark.place = since / pass - static_cast<double>(row);
+        mark.relativeDb = hit.levelDb - reference.of(take.exercise.strokes.front().voice);
+        mark.timeS = hit.timeS;
+        field.rows[static_cast<std::size_t>(row)].push_back(mark);
+    }
+    for (auto& row : field.rows)
+        std::stable_sort(row.begin(), row.end(),
+                         [](const FieldMark& x, const FieldMark& y) { return x.place < y.place; });
+    addAverages(field, a);
+    return field;
+}
+
+void LevelReference::add(const Stroke& stroke, double levelDb) {
+    m_levels[static_cast<std::size_t>(stroke.voice)][static_cast<std::size_t>(stroke.level)].push_back(levelDb);
+}
+
+double LevelReference::of(Voice voice) const {
+    for (const Level level : {Level::Accent, Level::Tap, Level::Ghost}) {
+        const auto& levels = m_levels[static_cast<std::size_t>(voice)][static_cast<std::size_t>(level)];
+        if (!levels.empty()) return median(levels) - targetDb(level);
+    }
+    return m_fallbackDb;
+}
+
+}  // namespace upbeat

@@ -1,0 +1,79 @@
+#pragma once
+
+#include <QString>
+#include <optional>
+#include <vector>
+
+#include "strokes/stroke_shape.h"
+#include "upbeat/music/counting.h"
+#include "upbeat/take/analyze_take.h"
+
+namespace upbeat {
+
+/// One column of the field: a written stroke or a count without one.
+struct FieldColumn {
+    double place = 0;  ///< 0 to 1 of the phrase.
+    QString word;
+    bool onBeat = false;
+    bool onBar = false;
+};
+
+/// A hit or a missing hit as the field shows it.
+struct FieldMark {
+    enum class Kind { Played, Missed, Extra };
+    Kind kind = Kind::Played;
+    int stroke = -1;
+    double place = 0;
+    int slot = 0;  ///< Strokes of one count stand side by side: 0 is the middle.
+    double offsetMs = 0;
+    double relativeDb = 0;
+    double targetDb = 0;
+    Limb limb = Limb::RightHand;
+    double timeS = 0;  ///< In the recording.
+};
+
+/// The average stroke of one count over the passes.
+struct FieldAverage {
+    int stroke = 0;
+    double place = 0;
+    int slot = 0;
+    Figure offsetMs;  ///< Against the click: the take's placement included.
+    double relativeDb = 0;
+    double targetDb = 0;
+    Limb limb = Limb::RightHand;
+};
+
+/// Everything the field draws, free of pixels.
+struct FieldData {
+    std::vector<FieldColumn> columns;
+    std::vector<std::vector<FieldMark>> rows;  ///< One per pass.
+    std::vector<FieldAverage> averages;
+    std::vector<QString> hands;  ///< Sticking letter per stroke of the exercise.
+    std::vector<double> strokePlaces;
+    double bars = 1;
+
+    [[nodiscard]] std::size_t markCount() const;
+};
+
+[[nodiscard]] FieldData fieldOf(const TakeAnalysis& analysis);
+
+/// The empty page: columns, hands and targets of an exercise.
+[[nodiscard]] FieldData fieldOf(const Exercise& exercise);
+
+/// Level that counts as 0 dB for a voice: its accents' median, or what its taps or ghosts say about it; the fallback
+/// where the voice has no hit yet.
+class LevelReference {
+  public:
+    explicit LevelReference(double fallbackDb = -14) : m_fallbackDb(fallbackDb) {}
+    void add(const Stroke& stroke, double levelDb);
+    [[nodiscard]] double of(Voice voice) const;
+
+  private:
+    double m_fallbackDb;
+    std::vector<double> m_levels[kVoiceCount][3];
+};
+
+/// -1, 0, +1 ... for the strokes that share a count, 0 for a stroke alone; one entry per stroke.
+[[nodiscard]] std::vector<int> slotsOf(const Exercise& exercise);
+
+}  // namespace upbeat

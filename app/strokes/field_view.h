@@ -1,0 +1,58 @@
+#pragma once
+
+#include <QWidget>
+
+#include "strokes/field_layout.h"
+
+namespace upbeat {
+
+/// The main picture of a take: columns are counts, rows are passes, one leaning stroke per hit, averages on top.
+class FieldView : public QWidget {
+    Q_OBJECT
+  public:
+    explicit FieldView(QWidget* parent = nullptr);
+
+    void setData(FieldData data);
+    [[nodiscard]] const FieldData& data() const { return m_data; }
+    [[nodiscard]] const FieldZoom& zoom() const { return m_zoom; }
+
+    /// The chosen hit, where one is.
+    [[nodiscard]] const FieldMark* chosen() const;
+    void choose(std::size_t row, std::size_t mark);
+    /// Puts one stroke of the exercise forward in all passes; -1 for none.
+    void highlightStroke(int stroke);
+    /// Marks how far playback has come, in seconds of the recording; negative for none.
+    void setPlayhead(double timeS);
+
+  public Q_SLOTS:
+    void zoomIn();
+    void zoomOut();
+    void moveAlong(int steps);
+    void movePass(int steps);
+
+  Q_SIGNALS:
+    void chosenChanged();
+
+  protected:
+    void paintEvent(QPaintEvent* event) override;
+    void mousePressEvent(QMouseEvent* event) override;
+    void wheelEvent(QWheelEvent* event) override;
+    void resizeEvent(QResizeEvent* event) override;
+
+  private:
+    [[nodiscard]] FieldLayout layoutNow() const;
+    void setZoomSpan(double span);
+    void bringIntoView();
+    void clampScroll();
+    void paintGrid(QPainter& painter, const FieldLayout& layout) const;
+    void paintSummary(QPainter& painter, const FieldLayout& layout) const;
+    void paintRows(QPainter& painter, const FieldLayout& layout) const;
+
+    FieldData m_data;
+    FieldZoom m_zoom;
+    std::optional<FieldLayout::Cell> m_chosen;
+    int m_highlighted = -1;
+    double m_playheadS = -1;
+};
+
+}  // namespace upbeat

@@ -1,0 +1,153 @@
+#pragma once
+
+#include <QObject>
+#include <QThreadPool>
+#include <QTimer>
+#include <functional>
+#include <memory>
+#include <vector>
+
+#include "studio/live_take.h"
+#include "studio/settings.h"
+#include "studio/take_view.h"
+#include "upbeat/audio/engine.h"
+#include "upbeat/audio/simulated_stream.h"
+#include "upbeat/audio/take_writer.h"
+#include "upbeat/logbook/ladder_repository.h"
+#include "upbeat/logbook/take_store.h"
+#include "upbeat/player/character.h"
+
+namespace upbeat {
+
+/// How a Studio is opened.
+struct StudioOptions {
+    std::filesystem::path logbookFile;
+    QString settingsFile;                ///< INI file.
+    std::vector<Exercise> ownExercises;  ///< Listed before the built-in ones (the demo's).
+    /// How the simulated player plays an exercise at a tempo.
+    std::function<Character(const Exercise&, double tempoBpm)> characterOf;
+    double simulatedSpeed = 1.0;  ///< Tests run the simulated device faster than real time.
+};
+
+/// The room in which one player works: the exercise on the stand, the ladder, the device, the take that runs and the
+/// take that is looked at. Places show it and tell it what the player wants; they know nothing of one another.
+class Studio : public QObject {
+    Q_OBJECT
+  public:
+    [[nodiscard]] static Result<std::unique_ptr<Studio>> open(StudioOptions options);
+    ~Studio() override;
+
+    // What is played.
+    [[nodiscard]] const std::vector<Exercise>& exercises() const { return m_exercises; }
+    [[nodiscard]] const Exercise& exercise() const { return m_exercise; }
+    void chooseExercise(const std::string& id);
+    [[nodiscard]] const LadderState& ladder() const { return m_ladder; }
+    [[nodiscard]] std::vector<RungTake> history() const;
+    void setTempo(double bpm);
+    void setGoal(double bpm);
+    [[nodiscard]] const PracticeSettings& settings() const { return m_settings; }
+    void changeSettings(const PracticeSettings& settings);
+    /// Puts a trouble spot on the stand as an exercise of its own; `backToWhole` returns.
+    void isolate(const Span& span);
+    [[nodiscard]] bool isDrill() const;
+    void backToWhole();
+
+    // The device.
+    [[nodiscard]] std::vector<InputDevice> inputs() const;
+    [[nodiscard]] QString deviceName() const;
+    [[nodiscard]] bool isSimulated() const;
+    /// Loudest input since the last call, dBFS.
+    [[nodiscard]] double inputPeakDb();
+
+    // The take that runs.
+    [[nodiscard]] bool isRecording() const { return m_writer != nullptr; }
+    [[nodiscard]] bool isResting() const { return m_restTimer.isActive(); }
+    [[nodiscard]] double restLeftS() const;
+    [[nodiscard]] const LiveTake* live() const { return m_live.get(); }
+    [[nodiscard]] int losses() const;
+    void startTake();
+    /// Ends the take now and measures what was played.
+    void stopTake();
+    /// Ends the take and forgets it.
+    void discardTake();
+    [[nodiscard]] bool isHandsFree() const { return m_handsFree; }
+    void setHandsFree(bool on);
+
+    // The take that is looked at.
+    [[nodiscard]] const TakePtr& take() const { return m_take; }
+    void openTake(qint64 id);
+    /// Measures a recording from outside against the exercise on the stand.
+    void openRecording(const QString& file, double tempoBpm, double firstBeatS);
+    void acceptNextStep();
+    [[nodiscard]] std::vector<TakeSummary> takes(const std::string& exerciseId = {}) const;
+    void setNote(qint64 id, const QString& note);
+
+    /// Plays part of the open take; false when there is nothing to hear.
+    void playSpan(double fromS, double toS);
+    void stopPlaying();
+    [[nodiscard]] bool isPlaying() const { return m_engine->isPlaying(); }
+    /// Seconds of the recording that are being heard now, negative when nothing plays.
+    [[nodiscard]] double playheadS() const;
+
+    // Takes that an earlier run of the program did not finish.
+    [[nodiscard]] std::vector<std::string> interrupted() const { return m_store.interrupted(); }
+    void recoverInterrupted();
+    void discardInterrupted();
+
+  Q_SIGNALS:
+    void exerciseChanged();
+    void ladderChanged();
+    void settingsChanged();
+    void takeStarted();
+    void ticked();       ///< 60 times a second while a take runs or is heard.
+    void takeStopped();  ///< The recording has ended; measuring begins.
+    void takeOpened();   ///< take() is a new one.
+    void logChanged();
+    void failed(const QString& sentence);
+    void said(const QString& sentence);
+
+  private:
+    Studio(StudioOptions options, std::unique_ptr<Logbook> logbook);
+    void openDevice();
+    void readLadder();
+    void saveLadder();
+    void tick();
+    void finishRecording(bool keep);
+    void measureAndKeep(FinishedTake finished, const QString& device);
+    void showTake(TakePtr take);
+    void afterVerdict();
+    [[nodiscard]] Character characterNow() const;
+    [[nodiscard]] TakePlan planNow() const;
+    [[nodiscard]] CoachPlan coachPlan() const;
+    [[nodiscard]] Profile profile() const;
+    /// Runs work off the interface thread and hands its result back to it.
+    template <class Work, class Done>
+    void inBackground(Work work, Done done);
+
+    StudioOptions m_options;
+    std::unique_ptr<Logbook> m_logbook;
+    TakeStore m_store;
+    QSettings m_settingsStore;
+    PracticeSettings m_settings;
+    std::vector<Exercise> m_exercises;
+    Exercise m_exercise;
+    LadderState m_ladder;
+
+    std::unique_ptr<AudioEngine> m_engine;
+    std::unique_ptr<DuplexStream> m_stream;
+    std::shared_ptr<RecordingRun> m_run;
+    std::unique_ptr<TakeWriter> m_writer;
+    std::unique_ptr<LiveTake> m_live;
+    std::string m_takeName;
+    QDateTime m_takeStarted;
+    double m_lastPeakDb = -120;
+
+    TakePtr m_take;
+    double m_playFromS = 0;
+    bool m_handsFree = false;
+    QTimer m_ticker;
+    QTimer m_restTimer;
+    QThreadPool m_pool;
+};
+
+}  // namespace upbeat

@@ -1,0 +1,12 @@
+#pragma once
+
+#include "upbeat/coach/place_words.h"
+
+namespace upbeat {
+
+/// A trouble spot as an exercise of its own: the strokes of the span and the landing stroke after it, in a bar of the
+/// same meter that loops. What remains of the bar is rest, so the spot can be met afresh each time. The id keeps the
+/// parent's as its beginning ("paradiddle-accents~1.2").
+[[nodiscard]] Exercise drillFor(const Exercise& exercise, const Span& span);
+
+}  // namespace upbeat
