@@ -46,34 +46,52 @@ struct Written {
     int graces = 0;
 };
 
+/// The notes of one key in order, as a loop: after the last comes the first again, one length of the file later.
+class Line {
+  public:
+    Line(std::vector<MidiNote> notes, const MidiFile& file) : m_notes(std::move(notes)), m_file(file) {}
+
+    [[nodiscard]] std::size_t size() const { return m_notes.size(); }
+    [[nodiscard]] const MidiNote& note(std::size_t i) const { return m_notes[i % size()]; }
+    [[nodiscard]] std::int64_t tick(std::size_t i) const {
+        return note(i).tick + static_cast<std::int64_t>(i / size()) * m_file.endTick;
+    }
+    /// Whether the note after `i` follows as closely as a main stroke follows its grace note.
+    [[nodiscard]] bool leads(std::size_t i) const {
+        const std::int64_t ticks = tick(i + 1) - tick(i);
+        const double quarters = static_cast<double>(ticks) / m_file.ticksPerQuarter;
+        return ticks > 0 && quarters <= kLongestGraceQuarters &&
+               quarters * 60.0 / m_file.quarterBpm.value_or(100.0) <= kLongestGraceS;
+    }
+    /// A soft note is a grace note when the chain of close, equally soft notes after it ends on a louder one.
+    [[nodiscard]] bool isGrace(std::size_t i) const {
+        if (levelOf(note(i).velocity) != Level::Ghost) return false;
+        std::size_t end = i;
+        while (end < i + 3 && leads(end) && note(end + 1).velocity <= note(i).velocity) ++end;
+        return leads(end) && note(end + 1).velocity > note(i).velocity;
+    }
+
+  private:
+    std::vector<MidiNote> m_notes;
+    const MidiFile& m_file;
+};
+
 /// Folds grace notes into their main notes. `notes` are in order of time.
 std::vector<Written> foldGraces(const std::vector<MidiNote>& notes, const MidiFile& file) {
-    const double quarter = 60.0 / file.quarterBpm.value_or(100.0);
-    const auto near = [&](std::int64_t ticks) {
-        const double quarters = static_cast<double>(ticks) / file.ticksPerQuarter;
-        return quarters <= kLongestGraceQuarters && quarters * quarter <= kLongestGraceS;
-    };
     std::map<int, std::vector<MidiNote>> byKey;
     for (const MidiNote& note : notes) byKey[note.key].push_back(note);
     std::vector<Written> written;
-    for (const auto& [key, line] : byKey) {
+    for (auto& [key, list] : byKey) {
+        const Line line(std::move(list), file);
         int waiting = 0;
+        // Grace notes of the very first stroke stand at the end of the loop.
+        for (std::size_t i = line.size(); i-- > 1 && line.isGrace(i) && line.leads(i);) ++waiting;
         for (std::size_t i = 0; i < line.size(); ++i) {
-            const bool soft = levelOf(line[i].velocity) == Level::Ghost;
-            const bool leads = i + 1 < line.size() && near(line[i + 1].tick - line[i].tick) &&
-                               line[i + 1].tick > line[i].tick && line[i + 1].velocity >= line[i].velocity;
-            // A soft note only waits for something louder at the end of the chain: look ahead past its own kind.
-            std::size_t end = i;
-            while (end + 1 < line.size() && near(line[end + 1].tick - line[end].tick) &&
-                   line[end + 1].velocity <= line[i].velocity)
-                ++end;
-            const bool endsLouder = end + 1 < line.size() && near(line[end + 1].tick - line[end].tick) &&
-                                    line[end + 1].velocity > line[i].velocity;
-            if (soft && leads && endsLouder && waiting < 3) {
+            if (line.isGrace(i)) {
                 ++waiting;
                 continue;
             }
-            written.push_back({line[i], waiting});
+            written.push_back({line.note(i), std::min(waiting, 3)});
             waiting = 0;
         }
     }
@@ -180,13 +198,17 @@ MidiFile toMidi(const Exercise& e) {
     file.quarterBpm = e.tempo.start * e.meter.beatLength().toDouble();
     file.meter = e.meter;
     const double ticksPerS = file.ticksPerQuarter / quarterS(e.meter, tempo);
+    const auto length = std::llround(e.length().toDouble() * file.ticksPerQuarter);
+    file.endTick = length;
     for (const WrittenStroke& w : writeOut(e, tempo, 1)) {
         const Stroke& stroke = e.strokes[static_cast<std::size_t>(w.stroke)];
         const Level level = w.role == Role::Grace ? Level::Ghost : stroke.level;
-        const auto tick = std::max<std::int64_t>(0, std::llround(w.gridS * ticksPerS));
+        auto tick = std::llround(w.gridS * ticksPerS);
+        if (tick < 0) tick += length;  // a grace note of the first stroke: the phrase is a loop
         file.notes.push_back({tick, 9, keyOf(stroke.voice), velocityOf(level)});
     }
-    file.endTick = std::llround(e.length().toDouble() * file.ticksPerQuarter);
+    std::stable_sort(file.notes.begin(), file.notes.end(),
+                     [](const MidiNote& a, const MidiNote& b) { return a.tick < b.tick; });
     return file;
 }
 

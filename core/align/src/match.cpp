@@ -22,12 +22,12 @@ struct Expectation {
 };
 
 double reachS(const PageEvent& event) {
-    if (event.role == Role::Grace) return 0.045;
+    if (event.role == Role::Grace) return 0.055;
     return std::clamp(0.55 * event.stepS, 0.030, 0.160);
 }
 
 double scatterS(const PageEvent& event) {
-    if (event.role == Role::Grace) return 0.014;
+    if (event.role == Role::Grace) return 0.020;
     return std::clamp(0.14 * event.stepS, 0.008, 0.030);
 }
 
@@ -45,6 +45,10 @@ double pairCost(const PageEvent& event, const Sounding& hit, double shiftS, cons
 double unwrittenCost(const Sounding& hit) {
     if (hit.strength < kFirmStrength || hit.echo) return kDroppedWeakCost;
     return kUnwrittenCost;
+}
+
+bool isEarlier(const Sounding& hit, double timeS) {
+    return hit.timeS < timeS;
 }
 
 enum class Step : unsigned char { Unplayed, Unwritten, Pair };
@@ -82,8 +86,8 @@ class Table {
     [[nodiscard]] Row nextRow(const Row& before, std::size_t i) const {
         const PageEvent& event = m_events[i];
         const double centre = event.gridS + m_expected.shiftS[i];
-        const auto begin = std::lower_bound(m_hits.begin(), m_hits.end(), centre - reachS(event), earlier);
-        const auto end = std::lower_bound(m_hits.begin(), m_hits.end(), centre + reachS(event), earlier);
+        const auto begin = std::lower_bound(m_hits.begin(), m_hits.end(), centre - reachS(event), isEarlier);
+        const auto end = std::lower_bound(m_hits.begin(), m_hits.end(), centre + reachS(event), isEarlier);
         Row row;
         row.first = std::max(before.first, static_cast<std::size_t>(begin - m_hits.begin()));
         const auto last = std::max(row.first, static_cast<std::size_t>(end - m_hits.begin()));
@@ -134,8 +138,6 @@ class Table {
         return result;
     }
 
-    static bool earlier(const Sounding& hit, double timeS) { return hit.timeS < timeS; }
-
     std::span<const PageEvent> m_events;
     std::span<const Sounding> m_hits;
     const Expectation& m_expected;
@@ -165,6 +167,31 @@ std::vector<double> slowShift(std::span<const PageEvent> events, std::span<const
             offsets.push_back(hits[static_cast<std::size_t>(found.hitOfEvent[k])].timeS - events[k].gridS);
         }
         if (offsets.size() >= kFewest) shift[i] = medianOf(std::move(offsets));
+    }
+    return shift;
+}
+
+/// Where the player is against the click, found from the start onwards a few strokes at a time: what was found so far
+/// is where the next strokes are looked for. So a player who moves away by half a step and more is not lost.
+std::vector<double> follow(std::span<const PageEvent> events, std::span<const Sounding> hits) {
+    constexpr std::size_t kStretch = 16;
+    constexpr std::size_t kFewest = 4;
+    std::vector<double> shift(events.size(), 0.0);
+    double now = 0;
+    for (std::size_t from = 0; from < events.size(); from += kStretch) {
+        const auto part = events.subspan(from, std::min(kStretch, events.size() - from));
+        const auto begin = std::lower_bound(hits.begin(), hits.end(), part.front().gridS - 1.0, isEarlier);
+        const auto end = std::lower_bound(begin, hits.end(), part.back().gridS + 1.0, isEarlier);
+        const auto near =
+            hits.subspan(static_cast<std::size_t>(begin - hits.begin()), static_cast<std::size_t>(end - begin));
+        const Expectation expected{std::vector<double>(part.size(), now), {}};
+        const Assignment found = Table(part, near, expected).solve();
+        std::vector<double> offsets;
+        for (std::size_t i = 0; i < part.size(); ++i)
+            if (found.hitOfEvent[i] != kNone && part[i].role == Role::Main)
+                offsets.push_back(near[static_cast<std::size_t>(found.hitOfEvent[i])].timeS - part[i].gridS);
+        if (offsets.size() >= kFewest) now = medianOf(std::move(offsets));
+        std::fill_n(shift.begin() + static_cast<std::ptrdiff_t>(from), part.size(), now);
     }
     return shift;
 }
@@ -200,7 +227,7 @@ std::vector<Sounding> soundings(std::span<const Hit> hits, double firstBeatS, do
 }
 
 Assignment match(std::span<const PageEvent> events, std::span<const Sounding> hits) {
-    Expectation expected{std::vector<double>(events.size(), 0.0), {}};
+    Expectation expected{follow(events, hits), {}};
     const Assignment first = Table(events, hits, expected).solve();
     expected.shiftS = slowShift(events, hits, first);
     expected.levelDb = classLevels(events, hits, first);

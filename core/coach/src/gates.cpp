@@ -128,6 +128,7 @@ std::vector<Gate> judge(const MatchedTake& take, const Measures& m, const Profil
     const Exercise& e = take.exercise;
     const double stepMs = shortestStep(e).toDouble() * quarterS(e.meter, Bpm(take.tempoBpm)) * 1e3;
     Judge judge;
+    if (take.bars < 1) return {};
     judge.atMost(GateKind::Spread, m.timing.spreadMs, profile.spread.at(stepMs));
     if (m.timing.placementMs)
         judge.atMost(GateKind::Placement, distance(*m.timing.placementMs), profile.placement.at(stepMs));

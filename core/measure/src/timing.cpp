@@ -25,10 +25,15 @@ std::vector<Observation> observe(const MatchedTake& take) {
     return all;
 }
 
-/// Offsets beyond four robust deviations tell about accidents, not about habits.
-std::vector<Observation> withoutAccidents(std::vector<Observation> all, double placement, double spread) {
+/// Offsets far from the stroke's own median tell about accidents, not about habits. The stroke's own median: a count that
+/// always leans far is a habit and must stay.
+std::vector<Observation> withoutAccidents(std::vector<Observation> all, double spread) {
+    std::map<int, std::vector<double>> byStroke;
+    for (const Observation& o : all) byStroke[o.stroke].push_back(o.offsetMs);
+    std::map<int, double> centre;
+    for (const auto& [stroke, offsets] : byStroke) centre[stroke] = median(offsets);
     const double reach = std::max(4.0 * spread, 5.0);
-    std::erase_if(all, [&](const Observation& o) { return std::abs(o.offsetMs - placement) > reach; });
+    std::erase_if(all, [&](const Observation& o) { return std::abs(o.offsetMs - centre[o.stroke]) > reach; });
     return all;
 }
 
@@ -114,7 +119,7 @@ Timing measureTiming(const MatchedTake& take) {
     timing.spreadMs = spreadFigure(offsets);
     if (!timing.placementMs || !timing.spreadMs) return timing;
     const double placement = timing.placementMs->value;
-    const auto all = withoutAccidents(everything, placement, timing.spreadMs->value);
+    const auto all = withoutAccidents(everything, timing.spreadMs->value);
     std::vector<double> minutes;
     std::vector<double> kept;
     for (const Observation& o : all) {

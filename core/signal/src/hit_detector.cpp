@@ -12,7 +12,7 @@ namespace upbeat {
 namespace {
 
 constexpr double kWeakStrength = 6.0;
-constexpr std::int64_t kPeakReach = 8;  // frames on each side that a peak of the novelty must overlook
+constexpr std::int64_t kPeakReach = 14; // frames on each side that a peak of the novelty must overlook
 constexpr double kSettleS = 0.040;      // audio needed after a candidate before it is decided
 constexpr double kHistoryS = 0.2;
 constexpr double kClosestS = 0.006;  // two onsets nearer than this are one

@@ -32,7 +32,8 @@ struct Assignment {
 /// order, each event looking only at the hits within reach). A pair costs the square of its distance in units of a
 /// typical scatter for its grid step, a little for a level unlike its class, and more for weak or echoing hits; an
 /// event left unplayed and a firm hit left unwritten each cost a fixed price, a weak hit left out almost nothing.
-/// Made twice: the second time around the slow movement of the player against the click that the first one found.
+/// The player is followed first, a few strokes at a time; then the whole is solved twice, the second time around the
+/// slow movement against the click and the class levels that the first one found.
 [[nodiscard]] Assignment match(std::span<const PageEvent> events, std::span<const Sounding> hits);
 
 }  // namespace upbeat

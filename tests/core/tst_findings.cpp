@@ -1,0 +1,155 @@
+#include <QTest>
+
+#include "takes.h"
+#include "upbeat/coach/findings.h"
+#include "upbeat/music/library.h"
+
+using namespace upbeat;
+using namespace upbeat::test;
+
+namespace {
+
+std::vector<Finding> findingsOf(const char* id, double tempo, int passes, const Character& c, std::uint64_t seed = 1) {
+    const Exercise e = *builtInExercise(id);
+    const MatchedTake take = matchTake(e, {tempo, 1.0, passes * e.bars, 0, false, {}}, hitsOf(perform(e, Bpm(tempo), passes, c, seed), 1.0));
+    return findFaults(take, measure(take), practiceProfile());
+}
+
+const Finding* find(const std::vector<Finding>& findings, FindingKind kind) {
+    const auto found = std::find_if(findings.begin(), findings.end(), [kind](const Finding& f) { return f.kind == kind; });
+    return found == findings.end() ? nullptr : &*found;
+}
+
+Character calm() {
+    Character c;
+    c.spreadMs = 4;
+    c.wanderMs = 1;
+    return c;
+}
+
+}  // namespace
+
+class TestFindings : public QObject {
+    Q_OBJECT
+  private Q_SLOTS:
+    void anEarlyCountIsNamedWithPlaceAndHand() {
+        Character c = calm();
+        c.habits = {{Beats(7, 4), std::nullopt, std::nullopt, std::nullopt, -16, 0, 1}};
+        const auto findings = findingsOf("paradiddle-accents", 100, 8, c);
+        QVERIFY(!findings.empty());
+        const Finding& f = findings.front();
+        QCOMPARE(f.kind, FindingKind::Early);
+        QCOMPARE(f.stroke, 7);
+        QCOMPARE(f.limb, Limb::LeftHand);
+        QVERIFY(f.figure.value < -11 && f.figure.value > -21);
+        QCOMPARE(f.of, 8);
+        QCOMPARE(f.drill->fromBeat, Beats(2));
+        QVERIFY(QString::fromStdString(f.sentence).startsWith(QStringLiteral("The left tap on the a of 2 comes ")));
+        QVERIFY(QString::fromStdString(f.sentence).contains(QStringLiteral("early")));
+    }
+
+    void aLateCountIsLate() {
+        Character c = calm();
+        c.habits = {{Beats(2), std::nullopt, std::nullopt, std::nullopt, 18, 0, 1}};
+        const auto findings = findingsOf("singles-sixteenths", 90, 8, c);
+        QVERIFY(find(findings, FindingKind::Late) != nullptr);
+        QCOMPARE(find(findings, FindingKind::Late)->stroke, 8);
+    }
+
+    void oneHandBehindIsSaidOnceNotEightTimes() {
+        Character c = calm();
+        c.habits = {{std::nullopt, Limb::LeftHand, std::nullopt, std::nullopt, 16, 0, 1}};
+        const auto findings = findingsOf("singles-sixteenths", 90, 8, c);
+        QVERIFY(find(findings, FindingKind::HandsApart) != nullptr);
+        QVERIFY(find(findings, FindingKind::HandsApart)->figure.value > 10);
+        const auto counts = std::count_if(findings.begin(), findings.end(), [](const Finding& f) { return f.kind == FindingKind::Early || f.kind == FindingKind::Late; });
+        QVERIFY2(counts <= 1, qPrintable(QString::number(counts)));
+    }
+
+    void aGhostThatGrowsIsLoud() {
+        Character c = calm();
+        c.habits = {{Beats(7, 4), std::nullopt, Voice::Snare, std::nullopt, 0, 10, 1}};
+        const auto findings = findingsOf("ghosted-backbeat", 80, 8, c);
+        const Finding* loud = find(findings, FindingKind::Loud);
+        QVERIFY(loud != nullptr);
+        QCOMPARE(loud->level, Level::Ghost);
+        QCOMPARE(loud->voice, Voice::Snare);
+        QVERIFY(loud->figure.value > 6);
+    }
+
+    void anAccentThatSinksIsSoft() {
+        Character c = calm();
+        c.habits = {{Beats(2), std::nullopt, std::nullopt, std::nullopt, 0, -9, 1}};
+        const auto findings = findingsOf("paradiddle-accents", 90, 8, c);
+        QVERIFY(find(findings, FindingKind::Soft) != nullptr);
+        QCOMPARE(find(findings, FindingKind::Soft)->stroke, 8);
+    }
+
+    void aStrokeLeftOutAgainAndAgainIsMissed() {
+        const Exercise e = *builtInExercise("singles-sixteenths");
+        auto p = perform(e, Bpm(90), 8, calm(), 1);
+        std::erase_if(p.hits, [](const PlayedHit& h) { return h.stroke == 5 && h.pass % 2 == 0; });
+        const MatchedTake take = matchTake(e, {90, 1.0, 8, 0, false, {}}, hitsOf(p, 1.0));
+        const auto findings = findFaults(take, measure(take), practiceProfile());
+        const Finding* missed = find(findings, FindingKind::Missed);
+        QVERIFY(missed != nullptr);
+        QCOMPARE(missed->stroke, 5);
+        QCOMPARE(missed->passes, 4);
+        QVERIFY(std::abs(missed->figure.value - 50) < 1e-9);
+    }
+
+    void wholeTakeFaultsAreNamed_data() {
+        QTest::addColumn<QString>("id");
+        QTest::addColumn<int>("kind");
+        QTest::newRow("uneven") << "singles-sixteenths" << static_cast<int>(FindingKind::Uneven);
+        QTest::newRow("drift") << "singles-sixteenths" << static_cast<int>(FindingKind::Drift);
+        QTest::newRow("swing") << "swung-ride" << static_cast<int>(FindingKind::Swing);
+        QTest::newRow("flat accents") << "paradiddle-accents" << static_cast<int>(FindingKind::LevelGap);
+        QTest::newRow("loose flams") << "flam-taps" << static_cast<int>(FindingKind::Grace);
+        QTest::newRow("extra") << "singles-sixteenths" << static_cast<int>(FindingKind::Extra);
+    }
+    void wholeTakeFaultsAreNamed() {
+        QFETCH(QString, id);
+        QFETCH(int, kind);
+        Character c = calm();
+        switch (static_cast<FindingKind>(kind)) {
+            case FindingKind::Uneven: c.spreadMs = 24; break;
+            case FindingKind::Drift: c.driftMsPerMin = 90; break;
+            case FindingKind::Swing: c.swingRatio = 1.3; break;
+            case FindingKind::LevelGap: c.relativeDb = {-12, -5, 0}; break;
+            case FindingKind::Grace: c.graceSpreadMs = 20, c.graceMs = 42; break;
+            case FindingKind::Extra: c.extraChance = 0.12; break;
+            default: break;
+        }
+        const auto findings = findingsOf(id.toUtf8().constData(), 80, 24, c);
+        const Finding* f = find(findings, static_cast<FindingKind>(kind));
+        QVERIFY2(f != nullptr, qPrintable(QString::number(findings.size())));
+        QVERIFY(!f->sentence.empty() && !f->unit.empty());
+        QVERIFY(!f->stroke.has_value());
+    }
+
+    void aCleanTakeHasNoFindings() {
+        int withFindings = 0;
+        for (std::uint64_t seed = 1; seed <= 100; ++seed)
+            for (const char* id : {"paradiddle-accents", "singles-sixteenths"}) withFindings += findingsOf(id, 100, 8, calm(), seed).empty() ? 0 : 1;
+        QVERIFY2(withFindings <= 6, qPrintable(QString::number(withFindings)));
+    }
+
+    void theWorstComesFirst() {
+        Character c = calm();
+        c.habits = {{Beats(1), std::nullopt, std::nullopt, std::nullopt, 12, 0, 1}, {Beats(3), std::nullopt, std::nullopt, std::nullopt, -28, 0, 1}};
+        const auto findings = findingsOf("singles-sixteenths", 90, 8, c);
+        QVERIFY(findings.size() >= 2);
+        QCOMPARE(findings.front().stroke, 12);
+        for (std::size_t i = 1; i < findings.size(); ++i) QVERIFY(findings[i - 1].weight >= findings[i].weight);
+    }
+
+    void nothingPlayedIsNothingFoundButTheGaps() {
+        const Exercise e = *builtInExercise("paradiddle-accents");
+        const MatchedTake take = matchTake(e, {100, 1.0, 4, 0, false, {}}, {});
+        for (const Finding& f : findFaults(take, measure(take), practiceProfile())) QCOMPARE(f.kind, FindingKind::Missed);
+    }
+};
+
+QTEST_APPLESS_MAIN(TestFindings)
+#include "tst_findings.moc"
