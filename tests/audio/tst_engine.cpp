@@ -1,0 +1,144 @@
+#include <QTest>
+#include <cmath>
+#include <thread>
+
+#include "takes.h"
+#include "upbeat/audio/cue.h"
+#include "upbeat/audio/engine.h"
+#include "upbeat/audio/offline_stream.h"
+#include "upbeat/audio/simulated_stream.h"
+#include "upbeat/audio/take_writer.h"
+#include "upbeat/music/library.h"
+
+using namespace upbeat;
+using namespace upbeat::test;
+
+namespace {
+
+TakePlan planOf(const char* id, double tempo, int bars) {
+    TakePlan plan;
+    plan.exercise = *builtInExercise(id);
+    plan.click.tempo = Bpm(tempo);
+    plan.click.meter = plan.exercise.meter;
+    plan.bars = bars;
+    return plan;
+}
+
+}  // namespace
+
+class TestEngine : public QObject {
+    Q_OBJECT
+  private Q_SLOTS:
+    void aSoundIsPlayedOnceAndWhole() {
+        AudioEngine engine;
+        OfflineStream stream(48000, 100, nullptr);
+        (void)stream.start(engine);
+        const auto sound = std::make_shared<Sound>(Sound{std::vector<float>(250, 0.5F), 48000});
+        engine.play(sound, 0.5);
+        QVERIFY(engine.isPlaying());
+        std::vector<float> heard;
+        for (int i = 0; i < 5; ++i) {
+            const auto out = stream.cycle();
+            heard.insert(heard.end(), out.begin(), out.end());
+        }
+        QVERIFY(!engine.isPlaying());
+        for (std::size_t i = 0; i < heard.size(); ++i) QCOMPARE(heard[i], i < 250 ? 0.25F : 0.0F);
+        QVERIFY(std::abs(engine.playedS() - 250.0 / 48000) < 1e-9);
+    }
+
+    void aNewSoundReplacesTheOldAndStoppingIsSilence() {
+        AudioEngine engine;
+        OfflineStream stream(48000, 64, nullptr);
+        (void)stream.start(engine);
+        engine.play(std::make_shared<Sound>(Sound{std::vector<float>(48000, 0.1F), 48000}), 1);
+        (void)stream.cycle();
+        engine.play(std::make_shared<Sound>(Sound{std::vector<float>(48000, 0.9F), 48000}), 1);
+        QCOMPARE(stream.cycle()[0], 0.9F);
+        engine.stopPlaying();
+        QCOMPARE(stream.cycle()[0], 0.0F);
+        QVERIFY(!engine.isPlaying());
+    }
+
+    void theInputPeakIsKeptUntilItIsRead() {
+        AudioEngine engine;
+        OfflineStream stream(48000, 64, [](std::span<float> in, std::int64_t position) { in[0] = position == 64 ? -0.7F : 0.1F; });
+        (void)stream.start(engine);
+        for (int i = 0; i < 4; ++i) (void)stream.cycle();
+        QCOMPARE(engine.newPeak(), 0.7F);
+        QCOMPARE(engine.newPeak(), 0.0F);
+        QCOMPARE(engine.cycles(), std::int64_t{4});
+    }
+
+    void theSimulatedPlayerPlaysAlongWithTheClick() {
+        AudioEngine engine;
+        Character c = machine();
+        c.placementMs = 6;
+        SimulatedSource source(48000, c, 31);
+        OfflineStream stream(48000, 256, [&](std::span<float> in, std::int64_t position) { source.fill(in, position, engine.currentRun()); });
+        (void)stream.start(engine);
+        for (int i = 0; i < 37; ++i) (void)stream.cycle();
+        const auto run = std::make_shared<RecordingRun>(planOf("paradiddle-accents", 130, 4), 48000);
+        auto writer = TakeWriter::start(run);
+        engine.startRun(run);
+        for (int i = 0; !run->isFinished(); ++i) {
+            (void)stream.cycle();
+            if (i % 256 == 0) std::this_thread::sleep_for(std::chrono::milliseconds(10));
+        }
+        engine.clearRun();
+        const FinishedTake take = (*writer)->finish();
+        const TakeFrame frame{130, take.plan.firstBeatS(), 4, 0, false, take.damaged};
+        const TakeAnalysis a = analyzeTake(take.plan.exercise, frame, take.hits, {practiceProfile(), ladderOf(take.plan.exercise), {}});
+        QVERIFY(take.damaged.empty());
+        QVERIFY(a.matched.missed.size() <= 1);
+        QVERIFY2(std::abs(a.measures.timing.placementMs->value - 6) < 0.3, qPrintable(QString::number(a.measures.timing.placementMs->value)));
+    }
+
+    void theNextTakeIsAnotherPerformance() {
+        AudioEngine engine;
+        SimulatedSource source(48000, {}, 5);
+        std::vector<float> in(256);
+        std::vector<float> out(256);
+        std::vector<std::vector<double>> played;
+        for (int take = 0; take < 2; ++take) {
+            const auto run = std::make_shared<RecordingRun>(planOf("singles-sixteenths", 200, 1), 48000);
+            for (std::int64_t position = 0; !run->isFinished(); position += 256) {
+                source.fill(in, position, run);
+                run->process(in, out, position, false);
+            }
+            played.emplace_back();
+            for (const PlayedHit& hit : source.performance().hits) played.back().push_back(hit.timeS);
+        }
+        QCOMPARE(played[0].size(), std::size_t{16});
+        QVERIFY(played[0] != played[1]);
+    }
+
+    void theSimulatedDeviceNeverLosesAFrame() {
+        AudioEngine engine;
+        SimulatedStream stream(engine, machine(), 9, 40.0);
+        QVERIFY(stream.start(engine).has_value());
+        const auto run = std::make_shared<RecordingRun>(planOf("singles-sixteenths", 160, 2), stream.sampleRate());
+        auto writer = TakeWriter::start(run);
+        engine.startRun(run);
+        QTRY_VERIFY_WITH_TIMEOUT((*writer)->isDone(), 60000);
+        stream.stop();
+        const FinishedTake take = (*writer)->finish();
+        QVERIFY(take.damaged.empty());
+        QVERIFY(!take.stoppedEarly);
+        QCOMPARE(static_cast<std::int64_t>(std::llround(take.durationS * 48000)), run->totalFrames());
+        const auto firm = std::count_if(take.hits.begin(), take.hits.end(), [](const Hit& h) { return h.strength >= kFirmStrength; });
+        QCOMPARE(firm, 32);
+        QCOMPARE(QString::fromStdString(stream.name()), QStringLiteral("Simulated player"));
+    }
+
+    void verdictsSoundDifferent() {
+        const auto up = verdictTone(Action::Up, 48000);
+        const auto back = verdictTone(Action::Back, 48000);
+        QVERIFY(up.samples.size() > back.samples.size());
+        QVERIFY(up.durationS() < 1.0);
+        for (const float v : up.samples) QVERIFY(std::abs(v) <= 0.26F);
+        QVERIFY(verdictTone(Action::Again, 48000).samples != back.samples);
+    }
+};
+
+QTEST_GUILESS_MAIN(TestEngine)
+#include "tst_engine.moc"

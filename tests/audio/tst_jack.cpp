@@ -1,0 +1,175 @@
+// The real device code against a private jackd with a dummy driver. Nothing here asserts on time or on dropped cycles: the
+// machine may stall. Only sample positions outside damaged spans are judged.
+#include <jack/jack.h>
+
+#include <QProcess>
+#include <QStandardPaths>
+#include <QTemporaryDir>
+#include <QTest>
+#include <cmath>
+
+#include "takes.h"
+#include "upbeat/audio/engine.h"
+#include "upbeat/audio/jack_stream.h"
+#include "upbeat/audio/take_writer.h"
+#include "upbeat/formats/audio_file.h"
+#include "upbeat/music/library.h"
+#include "upbeat/player/truth.h"
+
+using namespace upbeat;
+using namespace upbeat::test;
+
+namespace {
+
+const char* const kServer = "upbeat-test";
+
+/// The client through which the test wires ports.
+struct Wire {
+    jack_client_t* client = jack_client_open("wire", static_cast<jack_options_t>(JackNoStartServer), nullptr);
+    ~Wire() {
+        if (client != nullptr) jack_client_close(client);
+    }
+    [[nodiscard]] bool connect(const std::string& from, const std::string& to) const { return jack_connect(client, from.c_str(), to.c_str()) == 0; }
+    [[nodiscard]] bool disconnectAll(const std::string& port) const {
+        jack_port_t* found = jack_port_by_name(client, port.c_str());
+        return found != nullptr && jack_port_disconnect(client, found) == 0;
+    }
+};
+
+bool damagedAt(const FinishedTake& take, double timeS) {
+    return std::any_of(take.damaged.begin(), take.damaged.end(), [timeS](const DamagedSpan& s) { return timeS > s.fromS - 0.05 && timeS < s.toS + 0.05; });
+}
+
+}  // namespace
+
+class TestJack : public QObject {
+    Q_OBJECT
+  private Q_SLOTS:
+    void initTestCase() {
+        if (QStandardPaths::findExecutable(QStringLiteral("jackd")).isEmpty()) QSKIP("jackd is not installed");
+        qputenv("JACK_DEFAULT_SERVER", kServer);
+        qputenv("JACK_NO_AUDIO_RESERVATION", "1");
+        qputenv("JACK_NO_START_SERVER", "1");
+        qunsetenv("LD_LIBRARY_PATH");
+        m_server.setProcessChannelMode(QProcess::MergedChannels);
+        m_server.start(QStringLiteral("jackd"), {QStringLiteral("-n"), QLatin1String(kServer), QStringLiteral("-r"), QStringLiteral("-S"), QStringLiteral("-d"), QStringLiteral("dummy"),
+                                                 QStringLiteral("-r"), QStringLiteral("48000"), QStringLiteral("-p"), QStringLiteral("256")});
+        QVERIFY(m_server.waitForStarted());
+        QTRY_VERIFY_WITH_TIMEOUT(!jackInputs().empty() || m_server.state() == QProcess::NotRunning, 30000);
+        QVERIFY2(m_server.state() == QProcess::Running, m_server.readAll().constData());
+    }
+
+    void cleanupTestCase() {
+        if (m_server.state() == QProcess::NotRunning) return;
+        m_server.terminate();
+        if (!m_server.waitForFinished(10000)) m_server.kill();
+    }
+
+    void theServersInputsAreListed() {
+        const auto inputs = jackInputs();
+        QVERIFY(std::any_of(inputs.begin(), inputs.end(), [](const InputDevice& d) { return d.id == "jack:system:capture_1"; }));
+    }
+
+    void anInputThatIsGoneIsSaid() {
+        AudioEngine engine;
+        JackStream stream("system:capture_99");
+        const auto started = stream.start(engine);
+        QVERIFY(!started);
+        QVERIFY(QString::fromStdString(started.error().sentence()).contains(QStringLiteral("capture_99")));
+    }
+
+    void aHundredClicksComeBackAtTheSameOffset() {
+        AudioEngine engine;
+        JackStream stream({});
+        QVERIFY(stream.start(engine).has_value());
+        QCOMPARE(stream.sampleRate(), 48000);
+        const Wire wire;
+        QVERIFY(wire.disconnectAll(stream.inputPort()));
+        QVERIFY(wire.connect(stream.outputPort(), stream.inputPort()));
+        QTemporaryDir dir;
+        TakePlan plan;
+        plan.exercise = *builtInExercise("singles-sixteenths");
+        plan.click.tempo = Bpm(300);
+        plan.click.subdivision = 2;
+        plan.bars = 12;
+        plan.file = dir.filePath(QStringLiteral("loop.flac")).toStdString();
+        const auto run = std::make_shared<RecordingRun>(plan, stream.sampleRate());
+        auto writer = TakeWriter::start(run);
+        QVERIFY(writer.has_value());
+        engine.startRun(run);
+        QTRY_VERIFY_WITH_TIMEOUT((*writer)->isDone(), 120000);
+        engine.clearRun();
+        const FinishedTake take = (*writer)->finish();
+        stream.stop();
+        const auto sound = readSound(plan.file);
+        QVERIFY(sound.has_value());
+        std::vector<double> offsets;
+        for (std::int64_t i = 0; i < 104; ++i) {
+            const double at = TakePlan::kLeadS + clickAt(plan.click, i).timeS;
+            if (damagedAt(take, at)) continue;
+            const auto from = static_cast<std::size_t>(at * 48000) - 400;
+            const double onset = trueOnset(std::span(sound->samples).subspan(from, 4000), 48000) + static_cast<double>(from);
+            offsets.push_back(onset - at * 48000);
+        }
+        QVERIFY2(offsets.size() >= 60, qPrintable(QString::number(offsets.size())));
+        const auto [low, high] = std::minmax_element(offsets.begin(), offsets.end());
+        QVERIFY2(*high - *low <= 1.0, qPrintable(QStringLiteral("%1 to %2").arg(*low).arg(*high)));
+    }
+
+    void aTakePlayedByAnotherProgramIsMeasuredTruly() {
+        AudioEngine engine;
+        JackStream stream({});
+        QVERIFY(stream.start(engine).has_value());
+        const Wire wire;
+        QVERIFY(wire.disconnectAll(stream.inputPort()));
+        TakePlan plan;
+        plan.exercise = *builtInExercise("paradiddle-accents");
+        plan.click.tempo = Bpm(120);
+        plan.bars = 4;
+        Character character;
+        character.spreadMs = 6;
+        Recording recording;
+        recording.leadS = plan.firstBeatS();
+        const KnownTake known = play(plan.exercise, 120, 4, character, 61, recording);
+        QTemporaryDir dir;
+        const QString file = dir.filePath(QStringLiteral("drummer.wav"));
+        QVERIFY(writeSound(file.toStdString(), known.rendered.sound, AudioFormat::Wav24).has_value());
+        QProcess drummer;
+        drummer.start(QStringLiteral(UPBEAT_BINARY_DIR "/tests/jack_player"), {QLatin1String(kServer), file, QString::fromStdString(stream.outputPort()), QString::fromStdString(stream.inputPort()),
+                                                                                QString::number(TakePlan::kLeadS, 'f', 9)});
+        QVERIFY(drummer.waitForStarted());
+        QVERIFY(drummer.waitForReadyRead(30000));
+        QCOMPARE(drummer.readAllStandardOutput().trimmed(), QByteArray("ready"));
+        const auto run = std::make_shared<RecordingRun>(plan, stream.sampleRate());
+        auto writer = TakeWriter::start(run);
+        engine.startRun(run);
+        QTRY_VERIFY_WITH_TIMEOUT((*writer)->isDone(), 120000);
+        engine.clearRun();
+        const FinishedTake take = (*writer)->finish();
+        stream.stop();
+        drummer.kill();
+        drummer.waitForFinished();
+        const TakeFrame frame{120, plan.firstBeatS(), 4, 0, false, take.damaged};
+        const TakeAnalysis a = analyzeTake(plan.exercise, frame, take.hits, {practiceProfile(), ladderOf(plan.exercise), {}});
+        // The loop through the server takes whole periods: the same for every stroke. Against that, every offset is true.
+        std::vector<double> errors;
+        for (const MatchedStroke& s : a.matched.strokes) {
+            const double hitS = a.matched.hits[static_cast<std::size_t>(s.hit)].timeS;
+            if (damagedAt(take, hitS)) continue;
+            for (const TrueHit& t : known.rendered.hits)
+                if (t.played.pass == s.written.pass && t.played.stroke == s.written.stroke) errors.push_back((hitS - t.timeS) * 1e3);
+        }
+        QVERIFY2(errors.size() >= 40, qPrintable(QString::number(errors.size())));
+        const double loop = median(errors);
+        std::vector<double> apart;
+        for (const double e : errors) apart.push_back(std::abs(e - loop));
+        QVERIFY2(quantile(apart, 0.95) < 0.5, qPrintable(QString::number(quantile(apart, 0.95))));
+        QVERIFY2(std::abs(loop) < 25, qPrintable(QString::number(loop)));
+    }
+
+  private:
+    QProcess m_server;
+};
+
+QTEST_GUILESS_MAIN(TestJack)
+#include "tst_jack.moc"
