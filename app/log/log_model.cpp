@@ -69,6 +69,7 @@ QVariant LogModel::data(const QModelIndex& index, int role) const {
 }
 
 Qt::ItemFlags LogModel::flags(const QModelIndex& index) const {
+    if (!index.isValid()) return Qt::NoItemFlags;
     const bool isDay = data(index, IsDayRole).toBool();
     return isDay ? Qt::ItemIsEnabled : Qt::ItemIsEnabled | Qt::ItemIsSelectable;
 }

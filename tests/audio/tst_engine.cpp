@@ -61,7 +61,8 @@ class TestEngine : public QObject {
 
     void theInputPeakIsKeptUntilItIsRead() {
         AudioEngine engine;
-        OfflineStream stream(48000, 64, [](std::span<float> in, std::int64_t position) { in[0] = position == 64 ? -0.7F : 0.1F; });
+        OfflineStream stream(48000, 64,
+                             [](std::span<float> in, std::int64_t position) { in[0] = position == 64 ? -0.7F : 0.1F; });
         (void)stream.start(engine);
         for (int i = 0; i < 4; ++i) (void)stream.cycle();
         QCOMPARE(engine.newPeak(), 0.7F);
@@ -74,7 +75,9 @@ class TestEngine : public QObject {
         Character c = machine();
         c.placementMs = 6;
         SimulatedSource source(48000, c, 31);
-        OfflineStream stream(48000, 256, [&](std::span<float> in, std::int64_t position) { source.fill(in, position, engine.currentRun()); });
+        OfflineStream stream(48000, 256, [&](std::span<float> in, std::int64_t position) {
+            source.fill(in, position, engine.currentRun());
+        });
         (void)stream.start(engine);
         for (int i = 0; i < 37; ++i) (void)stream.cycle();
         const auto run = std::make_shared<RecordingRun>(planOf("paradiddle-accents", 130, 4), 48000);
@@ -87,10 +90,12 @@ class TestEngine : public QObject {
         engine.clearRun();
         const FinishedTake take = (*writer)->finish();
         const TakeFrame frame{130, take.plan.firstBeatS(), 4, 0, false, take.damaged};
-        const TakeAnalysis a = analyzeTake(take.plan.exercise, frame, take.hits, {practiceProfile(), ladderOf(take.plan.exercise), {}});
+        const TakeAnalysis a =
+            analyzeTake(take.plan.exercise, frame, take.hits, {practiceProfile(), ladderOf(take.plan.exercise), {}});
         QVERIFY(take.damaged.empty());
         QVERIFY(a.matched.missed.size() <= 1);
-        QVERIFY2(std::abs(a.measures.timing.placementMs->value - 6) < 0.3, qPrintable(QString::number(a.measures.timing.placementMs->value)));
+        QVERIFY2(std::abs(a.measures.timing.placementMs->value - 6) < 0.3,
+                 qPrintable(QString::number(a.measures.timing.placementMs->value)));
     }
 
     void theNextTakeIsAnotherPerformance() {
@@ -125,7 +130,8 @@ class TestEngine : public QObject {
         QVERIFY(take.damaged.empty());
         QVERIFY(!take.stoppedEarly);
         QCOMPARE(static_cast<std::int64_t>(std::llround(take.durationS * 48000)), run->totalFrames());
-        const auto firm = std::count_if(take.hits.begin(), take.hits.end(), [](const Hit& h) { return h.strength >= kFirmStrength; });
+        const auto firm =
+            std::count_if(take.hits.begin(), take.hits.end(), [](const Hit& h) { return h.strength >= kFirmStrength; });
         QCOMPARE(firm, 32);
         QCOMPARE(QString::fromStdString(stream.name()), QStringLiteral("Simulated player"));
     }

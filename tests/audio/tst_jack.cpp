@@ -1,5 +1,5 @@
-// The real device code against a private jackd with a dummy driver. Nothing here asserts on time or on dropped cycles: the
-// machine may stall. Only sample positions outside damaged spans are judged.
+// The real device code against a private jackd with a dummy driver. Nothing here asserts on time or on dropped cycles:
+// the machine may stall. Only sample positions outside damaged spans are judged.
 #include <jack/jack.h>
 
 #include <QProcess>
@@ -29,7 +29,9 @@ struct Wire {
     ~Wire() {
         if (client != nullptr) jack_client_close(client);
     }
-    [[nodiscard]] bool connect(const std::string& from, const std::string& to) const { return jack_connect(client, from.c_str(), to.c_str()) == 0; }
+    [[nodiscard]] bool connect(const std::string& from, const std::string& to) const {
+        return jack_connect(client, from.c_str(), to.c_str()) == 0;
+    }
     [[nodiscard]] bool disconnectAll(const std::string& port) const {
         jack_port_t* found = jack_port_by_name(client, port.c_str());
         return found != nullptr && jack_port_disconnect(client, found) == 0;
@@ -37,7 +39,8 @@ struct Wire {
 };
 
 bool damagedAt(const FinishedTake& take, double timeS) {
-    return std::any_of(take.damaged.begin(), take.damaged.end(), [timeS](const DamagedSpan& s) { return timeS > s.fromS - 0.05 && timeS < s.toS + 0.05; });
+    return std::any_of(take.damaged.begin(), take.damaged.end(),
+                       [timeS](const DamagedSpan& s) { return timeS > s.fromS - 0.05 && timeS < s.toS + 0.05; });
 }
 
 }  // namespace
@@ -52,8 +55,10 @@ class TestJack : public QObject {
         qputenv("JACK_NO_START_SERVER", "1");
         qunsetenv("LD_LIBRARY_PATH");
         m_server.setProcessChannelMode(QProcess::MergedChannels);
-        m_server.start(QStringLiteral("jackd"), {QStringLiteral("-n"), QLatin1String(kServer), QStringLiteral("-r"), QStringLiteral("-S"), QStringLiteral("-d"), QStringLiteral("dummy"),
-                                                 QStringLiteral("-r"), QStringLiteral("48000"), QStringLiteral("-p"), QStringLiteral("256")});
+        m_server.start(QStringLiteral("jackd"),
+                       {QStringLiteral("-n"), QLatin1String(kServer), QStringLiteral("-r"), QStringLiteral("-S"),
+                        QStringLiteral("-d"), QStringLiteral("dummy"), QStringLiteral("-r"), QStringLiteral("48000"),
+                        QStringLiteral("-p"), QStringLiteral("256")});
         QVERIFY(m_server.waitForStarted());
         QTRY_VERIFY_WITH_TIMEOUT(!jackInputs().empty() || m_server.state() == QProcess::NotRunning, 30000);
         QVERIFY2(m_server.state() == QProcess::Running, m_server.readAll().constData());
@@ -67,7 +72,8 @@ class TestJack : public QObject {
 
     void theServersInputsAreListed() {
         const auto inputs = jackInputs();
-        QVERIFY(std::any_of(inputs.begin(), inputs.end(), [](const InputDevice& d) { return d.id == "jack:system:capture_1"; }));
+        QVERIFY(std::any_of(inputs.begin(), inputs.end(),
+                            [](const InputDevice& d) { return d.id == "jack:system:capture_1"; }));
     }
 
     void anInputThatIsGoneIsSaid() {
@@ -108,7 +114,8 @@ class TestJack : public QObject {
             const double at = TakePlan::kLeadS + clickAt(plan.click, i).timeS;
             if (damagedAt(take, at)) continue;
             const auto from = static_cast<std::size_t>(at * 48000) - 400;
-            const double onset = trueOnset(std::span(sound->samples).subspan(from, 4000), 48000) + static_cast<double>(from);
+            const double onset =
+                trueOnset(std::span(sound->samples).subspan(from, 4000), 48000) + static_cast<double>(from);
             offsets.push_back(onset - at * 48000);
         }
         QVERIFY2(offsets.size() >= 60, qPrintable(QString::number(offsets.size())));
@@ -135,8 +142,9 @@ class TestJack : public QObject {
         const QString file = dir.filePath(QStringLiteral("drummer.wav"));
         QVERIFY(writeSound(file.toStdString(), known.rendered.sound, AudioFormat::Wav24).has_value());
         QProcess drummer;
-        drummer.start(QStringLiteral(UPBEAT_BINARY_DIR "/tests/jack_player"), {QLatin1String(kServer), file, QString::fromStdString(stream.outputPort()), QString::fromStdString(stream.inputPort()),
-                                                                                QString::number(TakePlan::kLeadS, 'f', 9)});
+        drummer.start(QStringLiteral(UPBEAT_BINARY_DIR "/tests/jack_player"),
+                      {QLatin1String(kServer), file, QString::fromStdString(stream.outputPort()),
+                       QString::fromStdString(stream.inputPort()), QString::number(TakePlan::kLeadS, 'f', 9)});
         QVERIFY(drummer.waitForStarted());
         QVERIFY(drummer.waitForReadyRead(30000));
         QCOMPARE(drummer.readAllStandardOutput().trimmed(), QByteArray("ready"));
@@ -150,14 +158,17 @@ class TestJack : public QObject {
         drummer.kill();
         drummer.waitForFinished();
         const TakeFrame frame{120, plan.firstBeatS(), 4, 0, false, take.damaged};
-        const TakeAnalysis a = analyzeTake(plan.exercise, frame, take.hits, {practiceProfile(), ladderOf(plan.exercise), {}});
-        // The loop through the server takes whole periods: the same for every stroke. Against that, every offset is true.
+        const TakeAnalysis a =
+            analyzeTake(plan.exercise, frame, take.hits, {practiceProfile(), ladderOf(plan.exercise), {}});
+        // The loop through the server takes whole periods: the same for every stroke. Against that, every offset is
+        // true.
         std::vector<double> errors;
         for (const MatchedStroke& s : a.matched.strokes) {
             const double hitS = a.matched.hits[static_cast<std::size_t>(s.hit)].timeS;
             if (damagedAt(take, hitS)) continue;
             for (const TrueHit& t : known.rendered.hits)
-                if (t.played.pass == s.written.pass && t.played.stroke == s.written.stroke) errors.push_back((hitS - t.timeS) * 1e3);
+                if (t.played.pass == s.written.pass && t.played.stroke == s.written.stroke)
+                    errors.push_back((hitS - t.timeS) * 1e3);
         }
         QVERIFY2(errors.size() >= 40, qPrintable(QString::number(errors.size())));
         const double loop = median(errors);

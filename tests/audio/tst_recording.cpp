@@ -31,7 +31,9 @@ TakePlan planOf(double tempo, int bars, int subdivision = 1) {
 class RunProcess : public AudioProcess {
   public:
     explicit RunProcess(RecordingRun& run) : m_run(run) {}
-    void process(std::span<const float> in, std::span<float> out, std::int64_t position, bool late) noexcept override { m_run.process(in, out, position, late); }
+    void process(std::span<const float> in, std::span<float> out, std::int64_t position, bool late) noexcept override {
+        m_run.process(in, out, position, late);
+    }
 
   private:
     RecordingRun& m_run;
@@ -53,7 +55,8 @@ std::vector<float> outputOf(RecordingRun& run, int period, std::int64_t startAt 
     return all;
 }
 
-FinishedTake record(const std::shared_ptr<RecordingRun>& run, OfflineStream& stream, const std::function<void(OfflineStream&)>& cycle = nullptr) {
+FinishedTake record(const std::shared_ptr<RecordingRun>& run, OfflineStream& stream,
+                    const std::function<void(OfflineStream&)>& cycle = nullptr) {
     RunProcess process(*run);
     (void)stream.start(process);
     auto writer = TakeWriter::start(run);
@@ -95,8 +98,10 @@ class TestRecording : public QObject {
             for (std::uint32_t next = 0; next < kCount;) {
                 const std::array<std::uint32_t, 3> some{next, next + 1, next + 2};
                 const auto count = std::min<std::size_t>(3, kCount - next);
-                if (ring.push(std::span(some).first(count))) next += static_cast<std::uint32_t>(count);
-                else std::this_thread::yield();
+                if (ring.push(std::span(some).first(count)))
+                    next += static_cast<std::uint32_t>(count);
+                else
+                    std::this_thread::yield();
             }
         });
         std::array<std::uint32_t, 128> block{};
@@ -138,9 +143,11 @@ class TestRecording : public QObject {
             const Click click = clickAt(plan.click, i);
             const auto at = static_cast<std::size_t>(std::llround((TakePlan::kLeadS + click.timeS) * rate));
             const auto wave = clickSound(click.kind, rate);
-            for (std::size_t k = 0; k < wave.size() && at + k < expected.size(); ++k) expected[at + k] += 0.5F * wave[k];
+            for (std::size_t k = 0; k < wave.size() && at + k < expected.size(); ++k)
+                expected[at + k] += 0.5F * wave[k];
         }
-        for (std::size_t i = 0; i < out.size(); ++i) QVERIFY2(std::abs(out[i] - expected[i]) < 1e-6F, qPrintable(QString::number(i)));
+        for (std::size_t i = 0; i < out.size(); ++i)
+            QVERIFY2(std::abs(out[i] - expected[i]) < 1e-6F, qPrintable(QString::number(i)));
     }
 
     void theClickFallsSilentAfterTheCountInWhenAsked() {
@@ -149,8 +156,10 @@ class TestRecording : public QObject {
         RecordingRun run(plan, 48000);
         const auto out = outputOf(run, 256);
         const auto firstBeat = static_cast<std::size_t>(plan.firstBeatS() * 48000);
-        QVERIFY(std::any_of(out.begin(), out.begin() + static_cast<std::ptrdiff_t>(firstBeat), [](float v) { return std::abs(v) > 0.1F; }));
-        QVERIFY(std::all_of(out.begin() + static_cast<std::ptrdiff_t>(firstBeat), out.end(), [](float v) { return std::abs(v) < 1e-3F; }));
+        QVERIFY(std::any_of(out.begin(), out.begin() + static_cast<std::ptrdiff_t>(firstBeat),
+                            [](float v) { return std::abs(v) > 0.1F; }));
+        QVERIFY(std::all_of(out.begin() + static_cast<std::ptrdiff_t>(firstBeat), out.end(),
+                            [](float v) { return std::abs(v) < 1e-3F; }));
     }
 
     void aTakeWithoutCountInStartsAtOnce() {
@@ -168,7 +177,9 @@ class TestRecording : public QObject {
         const auto run = std::make_shared<RecordingRun>(plan, 48000);
         std::vector<float> played;
         OfflineStream stream(48000, 256, [&played](std::span<float> in, std::int64_t position) {
-            for (std::size_t i = 0; i < in.size(); ++i) in[i] = 0.4F * static_cast<float>(std::sin(0.001 * static_cast<double>(position + static_cast<std::int64_t>(i))));
+            for (std::size_t i = 0; i < in.size(); ++i)
+                in[i] = 0.4F * static_cast<float>(
+                                   std::sin(0.001 * static_cast<double>(position + static_cast<std::int64_t>(i))));
             played.insert(played.end(), in.begin(), in.end());
         });
         const FinishedTake take = record(run, stream);
@@ -177,7 +188,8 @@ class TestRecording : public QObject {
         const auto sound = readSound(plan.file);
         QVERIFY(sound.has_value());
         QCOMPARE(static_cast<std::int64_t>(sound->samples.size()), run->totalFrames());
-        for (std::size_t i = 0; i < sound->samples.size(); ++i) QVERIFY(std::abs(sound->samples[i] - played[i]) < 1e-6F);
+        for (std::size_t i = 0; i < sound->samples.size(); ++i)
+            QVERIFY(std::abs(sound->samples[i] - played[i]) < 1e-6F);
     }
 
     void droppedCyclesKeepTheClockAndAreMarked() {
@@ -186,7 +198,8 @@ class TestRecording : public QObject {
         plan.file = dir.filePath(QStringLiteral("a.flac")).toStdString();
         const auto run = std::make_shared<RecordingRun>(plan, 48000);
         OfflineStream stream(48000, 256, [](std::span<float> in, std::int64_t position) {
-            for (std::size_t i = 0; i < in.size(); ++i) in[i] = static_cast<float>((position + static_cast<std::int64_t>(i)) % 4096) / 8192.0F;
+            for (std::size_t i = 0; i < in.size(); ++i)
+                in[i] = static_cast<float>((position + static_cast<std::int64_t>(i)) % 4096) / 8192.0F;
         });
         int cycles = 0;
         const FinishedTake take = record(run, stream, [&cycles](OfflineStream& s) {
@@ -202,7 +215,9 @@ class TestRecording : public QObject {
         QCOMPARE(static_cast<std::int64_t>(sound->samples.size()), run->totalFrames());
         for (std::size_t i = 0; i < sound->samples.size(); ++i) {
             const double t = static_cast<double>(i) / 48000;
-            const bool lost = std::any_of(take.damaged.begin(), take.damaged.begin() + 2, [t](const DamagedSpan& s) { return t >= s.fromS - 1e-9 && t < s.toS - 1e-9; });
+            const bool lost = std::any_of(take.damaged.begin(), take.damaged.begin() + 2, [t](const DamagedSpan& s) {
+                return t >= s.fromS - 1e-9 && t < s.toS - 1e-9;
+            });
             const float expected = lost ? 0.0F : static_cast<float>(i % 4096) / 8192.0F;
             QVERIFY2(std::abs(sound->samples[i] - expected) < 1e-6F, qPrintable(QString::number(i)));
         }

@@ -12,7 +12,9 @@ using namespace upbeat::test;
 
 namespace {
 
-Exercise named(const char* id) { return *builtInExercise(id); }
+Exercise named(const char* id) {
+    return *builtInExercise(id);
+}
 
 KnownTake played(const char* id, double tempo, int passes, const Character& c = {}, std::uint64_t seed = 1) {
     const Exercise e = named(id);
@@ -21,7 +23,9 @@ KnownTake played(const char* id, double tempo, int passes, const Character& c = 
     return take;
 }
 
-MatchedTake matched(const KnownTake& take, const std::vector<Hit>& hits) { return matchTake(take.exercise, take.frame(), hits); }
+MatchedTake matched(const KnownTake& take, const std::vector<Hit>& hits) {
+    return matchTake(take.exercise, take.frame(), hits);
+}
 
 /// Written strokes that were matched to the hit of another stroke.
 int wrongPartners(const KnownTake& take, const MatchedTake& m) {
@@ -29,7 +33,9 @@ int wrongPartners(const KnownTake& take, const MatchedTake& m) {
     for (const MatchedStroke& s : m.strokes) {
         const double hit = m.hits[static_cast<std::size_t>(s.hit)].timeS - take.rendered.firstBeatS;
         for (const PlayedHit& p : take.performance.hits)
-            if (std::abs(p.timeS - hit) < 1e-6 && p.role == s.written.role && (p.stroke != s.written.stroke || p.pass != s.written.pass)) ++wrong;
+            if (std::abs(p.timeS - hit) < 1e-6 && p.role == s.written.role &&
+                (p.stroke != s.written.stroke || p.pass != s.written.pass))
+                ++wrong;
     }
     return wrong;
 }
@@ -51,7 +57,8 @@ class TestAlign : public QObject {
         QCOMPARE(m.missedGrace.size(), std::size_t{0});
         QCOMPARE(m.extra.size(), std::size_t{0});
         for (const MatchedStroke& s : m.strokes)
-            if (s.written.role == Role::Main) QVERIFY2(std::abs(s.offsetMs) < 1e-6, qPrintable(QString::number(s.offsetMs)));
+            if (s.written.role == Role::Main)
+                QVERIFY2(std::abs(s.offsetMs) < 1e-6, qPrintable(QString::number(s.offsetMs)));
     }
 
     void matchingErrorsStayBelowTwoInAThousand() {
@@ -161,7 +168,8 @@ class TestAlign : public QObject {
     void strokesTogetherShareOneSound() {
         const KnownTake take = played("ghosted-backbeat", 90, 2, machine());
         const MatchedTake m = matched(take, perfectHits(take));
-        const auto shared = std::count_if(m.strokes.begin(), m.strokes.end(), [](const MatchedStroke& s) { return s.shared; });
+        const auto shared =
+            std::count_if(m.strokes.begin(), m.strokes.end(), [](const MatchedStroke& s) { return s.shared; });
         QVERIFY(shared > 0);
         QCOMPARE(m.strokes.size(), take.exercise.strokes.size() * 2);
         QVERIFY(m.hits.size() < m.strokes.size());
@@ -206,7 +214,8 @@ class TestAlign : public QObject {
         for (Hit& hit : hits) hit.timeS += 0.0123;
         TakeFrame frame = take.frame();
         frame.latencyS = 0.0123;
-        for (const MatchedStroke& s : matchTake(take.exercise, frame, hits).strokes) QVERIFY(std::abs(s.offsetMs) < 1e-6);
+        for (const MatchedStroke& s : matchTake(take.exercise, frame, hits).strokes)
+            QVERIFY(std::abs(s.offsetMs) < 1e-6);
     }
 
     void anIncompleteLastPassIsNotMissed() {

@@ -26,7 +26,8 @@ Errors errorsOf(const KnownTake& take) {
         int best = -1;
         for (std::size_t i = 0; i < used.size(); ++i)
             if (!used[i] && std::abs(a.matched.hits[i].timeS - truth.timeS) < 0.025 &&
-                (best < 0 || std::abs(a.matched.hits[i].timeS - truth.timeS) < std::abs(a.matched.hits[static_cast<std::size_t>(best)].timeS - truth.timeS)))
+                (best < 0 || std::abs(a.matched.hits[i].timeS - truth.timeS) <
+                                 std::abs(a.matched.hits[static_cast<std::size_t>(best)].timeS - truth.timeS)))
                 best = static_cast<int>(i);
         if (best < 0) {
             ++errors.lost;
@@ -47,7 +48,8 @@ class TestAnalyze : public QObject {
   private Q_SLOTS:
     void soundInMeasuresOut_data() {
         QTest::addColumn<QString>("id");
-        for (const char* id : {"singles-sixteenths", "doubles-sixteenths", "paradiddle-accents", "triplet-accents", "fives-singles"})
+        for (const char* id :
+             {"singles-sixteenths", "doubles-sixteenths", "paradiddle-accents", "triplet-accents", "fives-singles"})
             QTest::newRow(id) << QString::fromLatin1(id);
     }
     /// The accuracy asked for on one sound source, over kits that were not used while tuning.
@@ -65,7 +67,8 @@ class TestAnalyze : public QObject {
             all.extra += e.extra;
         }
         const double found = static_cast<double>(all.onsetMs.size());
-        QVERIFY2(2 * found / (2 * found + all.lost + all.extra) >= 0.99, qPrintable(QStringLiteral("lost %1 extra %2").arg(all.lost).arg(all.extra)));
+        QVERIFY2(2 * found / (2 * found + all.lost + all.extra) >= 0.99,
+                 qPrintable(QStringLiteral("lost %1 extra %2").arg(all.lost).arg(all.extra)));
         QVERIFY2(robustDeviation(all.onsetMs) <= 0.3, qPrintable(QString::number(robustDeviation(all.onsetMs))));
         QVERIFY2(robustDeviation(all.levelDb) <= 0.7, qPrintable(QString::number(robustDeviation(all.levelDb))));
     }
@@ -103,7 +106,8 @@ class TestAnalyze : public QObject {
         const KnownTake take = play(ride, 130, 12, c, 8);
         const TakeAnalysis a = analyze(take, detectHits(take.rendered.sound.view(), 48000));
         QVERIFY(a.measures.swing->ratio.has_value());
-        QVERIFY2(std::abs(a.measures.swing->ratio->value - 1.7) < 0.08, qPrintable(QString::number(a.measures.swing->ratio->value)));
+        QVERIFY2(std::abs(a.measures.swing->ratio->value - 1.7) < 0.08,
+                 qPrintable(QString::number(a.measures.swing->ratio->value)));
     }
 
     void barsAreCountedFromWhatIsHeard() {

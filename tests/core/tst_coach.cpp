@@ -12,17 +12,22 @@ namespace {
 
 MatchedTake taken(const char* id, double tempo, int passes, const Character& c, std::uint64_t seed = 1) {
     const Exercise e = *builtInExercise(id);
-    return matchTake(e, {tempo, 1.0, passes * e.bars, 0, false, {}}, hitsOf(perform(e, Bpm(tempo), passes, c, seed), 1.0));
+    return matchTake(e, {tempo, 1.0, passes * e.bars, 0, false, {}},
+                     hitsOf(perform(e, Bpm(tempo), passes, c, seed), 1.0));
 }
 
-std::vector<Gate> gatesOf(const MatchedTake& take, const Profile& profile = practiceProfile()) { return judge(take, measure(take), profile); }
+std::vector<Gate> gatesOf(const MatchedTake& take, const Profile& profile = practiceProfile()) {
+    return judge(take, measure(take), profile);
+}
 
 const Gate* find(const std::vector<Gate>& gates, GateKind kind) {
     const auto found = std::find_if(gates.begin(), gates.end(), [kind](const Gate& g) { return g.kind == kind; });
     return found == gates.end() ? nullptr : &*found;
 }
 
-Gate gate(GateKind kind, GateState state, double value, double limit) { return {kind, {value, value, value, 10}, limit, false, state, std::nullopt, {}}; }
+Gate gate(GateKind kind, GateState state, double value, double limit) {
+    return {kind, {value, value, value, 10}, limit, false, state, std::nullopt, {}};
+}
 
 /// A short, calm take and a verdict on stated gates.
 Verdict verdictOn(const std::vector<Gate>& gates, const std::vector<RungTake>& history, double tempo = 80) {
@@ -62,7 +67,8 @@ class TestCoach : public QObject {
     void gatesThatDoNotApplyAreAbsent() {
         const auto gates = gatesOf(taken("singles-sixteenths", 80, 8, steady()));
         QVERIFY(find(gates, GateKind::Spread) && find(gates, GateKind::Mistakes));
-        QVERIFY(!find(gates, GateKind::AccentTapGap) && !find(gates, GateKind::Offbeat) && !find(gates, GateKind::GraceSpread));
+        QVERIFY(!find(gates, GateKind::AccentTapGap) && !find(gates, GateKind::Offbeat) &&
+                !find(gates, GateKind::GraceSpread));
         QVERIFY(find(gatesOf(taken("swung-ride", 120, 8, steady())), GateKind::Offbeat));
         QVERIFY(find(gatesOf(taken("flam-taps", 70, 8, steady())), GateKind::GraceSpread));
     }
@@ -86,16 +92,35 @@ class TestCoach : public QObject {
         Character c = steady();
         const auto gateKind = static_cast<GateKind>(kind);
         switch (gateKind) {
-            case GateKind::Spread: c.spreadMs = 25; break;
-            case GateKind::Placement: c.placementMs = 40; break;
-            case GateKind::Apart: c.habits = {{std::nullopt, Limb::LeftHand, std::nullopt, std::nullopt, 25, 0, 1}}; break;
-            case GateKind::Habit: c.habits = {{Beats(1, 4), std::nullopt, std::nullopt, std::nullopt, -30, 0, 1}}; break;
-            case GateKind::Mistakes: c.missChance = 0.1; break;
-            case GateKind::AccentTapGap: c.relativeDb = {-12, -5, 0}; break;
-            case GateKind::Offbeat: c.swingRatio = 1.3; break;
-            case GateKind::GraceSpread: c.graceSpreadMs = 18, c.graceMs = 45; break;
-            case GateKind::Drift: c.driftMsPerMin = 90; break;
-            default: break;
+            case GateKind::Spread:
+                c.spreadMs = 25;
+                break;
+            case GateKind::Placement:
+                c.placementMs = 40;
+                break;
+            case GateKind::Apart:
+                c.habits = {{std::nullopt, Limb::LeftHand, std::nullopt, std::nullopt, 25, 0, 1}};
+                break;
+            case GateKind::Habit:
+                c.habits = {{Beats(1, 4), std::nullopt, std::nullopt, std::nullopt, -30, 0, 1}};
+                break;
+            case GateKind::Mistakes:
+                c.missChance = 0.1;
+                break;
+            case GateKind::AccentTapGap:
+                c.relativeDb = {-12, -5, 0};
+                break;
+            case GateKind::Offbeat:
+                c.swingRatio = 1.3;
+                break;
+            case GateKind::GraceSpread:
+                c.graceSpreadMs = 18, c.graceMs = 45;
+                break;
+            case GateKind::Drift:
+                c.driftMsPerMin = 90;
+                break;
+            default:
+                break;
         }
         const auto gates = gatesOf(taken(id.toUtf8().constData(), 80, 16, c));
         const Gate* found = find(gates, gateKind);
@@ -148,7 +173,8 @@ class TestCoach : public QObject {
     }
 
     void cleanTakesAreCountedFromTheEnd() {
-        const std::vector<RungTake> history{{80, true, {}}, {84, true, {}}, {84, false, {}}, {84, true, {}}, {84, true, {}}};
+        const std::vector<RungTake> history{
+            {80, true, {}}, {84, true, {}}, {84, false, {}}, {84, true, {}}, {84, true, {}}};
         QCOMPARE(cleanInARow(history, 84), 2);
         QCOMPARE(cleanInARow(history, 80), 0);
         QCOMPARE(cleanInARow({}, 80), 0);

@@ -33,7 +33,8 @@ const KnownTake& singles() {
 int found(const std::vector<TrueHit>& truth, const std::vector<Hit>& hits, double shiftS = 0) {
     int count = 0;
     for (const TrueHit& t : truth)
-        count += std::any_of(hits.begin(), hits.end(), [&](const Hit& h) { return std::abs(h.timeS - t.timeS - shiftS) < 0.002; });
+        count += std::any_of(hits.begin(), hits.end(),
+                             [&](const Hit& h) { return std::abs(h.timeS - t.timeS - shiftS) < 0.002; });
     return count;
 }
 
@@ -84,15 +85,19 @@ class TestDetector : public QObject {
             const auto& samples = singles().rendered.sound.samples;
             moved.insert(moved.end(), samples.begin(), samples.end());
             const auto hits = firm(detectHits(moved, 48000));
-            QCOMPARE(found(singles().rendered.hits, hits, static_cast<double>(shift) / 48000), static_cast<int>(singles().rendered.hits.size()));
+            QCOMPARE(found(singles().rendered.hits, hits, static_cast<double>(shift) / 48000),
+                     static_cast<int>(singles().rendered.hits.size()));
         }
     }
 
     void samplesThatAreNotNumbersAreSilence() {
         auto samples = singles().rendered.sound.samples;
-        for (std::size_t i = 0; i < 400; ++i) samples[i * 7] = i % 2 == 0 ? std::numeric_limits<float>::quiet_NaN() : std::numeric_limits<float>::infinity();
+        for (std::size_t i = 0; i < 400; ++i)
+            samples[i * 7] =
+                i % 2 == 0 ? std::numeric_limits<float>::quiet_NaN() : std::numeric_limits<float>::infinity();
         const auto hits = detectHits(samples, 48000);
-        for (const Hit& hit : hits) QVERIFY(std::isfinite(hit.timeS) && std::isfinite(hit.levelDb) && std::isfinite(hit.strength));
+        for (const Hit& hit : hits)
+            QVERIFY(std::isfinite(hit.timeS) && std::isfinite(hit.levelDb) && std::isfinite(hit.strength));
         QVERIFY(found(singles().rendered.hits, hits) > static_cast<int>(singles().rendered.hits.size()) - 3);
     }
 
@@ -101,7 +106,8 @@ class TestDetector : public QObject {
         recording.humDb = -40;
         recording.dc = 0.05;
         const KnownTake take = play(*builtInExercise("singles-sixteenths"), 100, 2, {}, 11, recording);
-        QCOMPARE(found(take.rendered.hits, firm(detectHits(take.rendered.sound.view(), 48000))), static_cast<int>(take.rendered.hits.size()));
+        QCOMPARE(found(take.rendered.hits, firm(detectHits(take.rendered.sound.view(), 48000))),
+                 static_cast<int>(take.rendered.hits.size()));
     }
 
     void aQuietTakeIsHeardAsWell() {
@@ -148,7 +154,8 @@ class TestDetector : public QObject {
         auto samples = singles().rendered.sound.samples;
         const double last = singles().rendered.hits.back().timeS;
         samples.resize(static_cast<std::size_t>((last + 0.02) * 48000));
-        QCOMPARE(found(singles().rendered.hits, detectHits(samples, 48000)), static_cast<int>(singles().rendered.hits.size()));
+        QCOMPARE(found(singles().rendered.hits, detectHits(samples, 48000)),
+                 static_cast<int>(singles().rendered.hits.size()));
     }
 
     void memoryOfTheDetectorIsNotTheTakes() {

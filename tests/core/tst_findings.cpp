@@ -11,12 +11,14 @@ namespace {
 
 std::vector<Finding> findingsOf(const char* id, double tempo, int passes, const Character& c, std::uint64_t seed = 1) {
     const Exercise e = *builtInExercise(id);
-    const MatchedTake take = matchTake(e, {tempo, 1.0, passes * e.bars, 0, false, {}}, hitsOf(perform(e, Bpm(tempo), passes, c, seed), 1.0));
+    const MatchedTake take =
+        matchTake(e, {tempo, 1.0, passes * e.bars, 0, false, {}}, hitsOf(perform(e, Bpm(tempo), passes, c, seed), 1.0));
     return findFaults(take, measure(take), practiceProfile());
 }
 
 const Finding* find(const std::vector<Finding>& findings, FindingKind kind) {
-    const auto found = std::find_if(findings.begin(), findings.end(), [kind](const Finding& f) { return f.kind == kind; });
+    const auto found =
+        std::find_if(findings.begin(), findings.end(), [kind](const Finding& f) { return f.kind == kind; });
     return found == findings.end() ? nullptr : &*found;
 }
 
@@ -62,7 +64,9 @@ class TestFindings : public QObject {
         const auto findings = findingsOf("singles-sixteenths", 90, 8, c);
         QVERIFY(find(findings, FindingKind::HandsApart) != nullptr);
         QVERIFY(find(findings, FindingKind::HandsApart)->figure.value > 10);
-        const auto counts = std::count_if(findings.begin(), findings.end(), [](const Finding& f) { return f.kind == FindingKind::Early || f.kind == FindingKind::Late; });
+        const auto counts = std::count_if(findings.begin(), findings.end(), [](const Finding& f) {
+            return f.kind == FindingKind::Early || f.kind == FindingKind::Late;
+        });
         QVERIFY2(counts <= 1, qPrintable(QString::number(counts)));
     }
 
@@ -113,13 +117,26 @@ class TestFindings : public QObject {
         QFETCH(int, kind);
         Character c = calm();
         switch (static_cast<FindingKind>(kind)) {
-            case FindingKind::Uneven: c.spreadMs = 24; break;
-            case FindingKind::Drift: c.driftMsPerMin = 90; break;
-            case FindingKind::Swing: c.swingRatio = 1.3; break;
-            case FindingKind::LevelGap: c.relativeDb = {-12, -5, 0}; break;
-            case FindingKind::Grace: c.graceSpreadMs = 20, c.graceMs = 42; break;
-            case FindingKind::Extra: c.extraChance = 0.12; break;
-            default: break;
+            case FindingKind::Uneven:
+                c.spreadMs = 24;
+                break;
+            case FindingKind::Drift:
+                c.driftMsPerMin = 90;
+                break;
+            case FindingKind::Swing:
+                c.swingRatio = 1.3;
+                break;
+            case FindingKind::LevelGap:
+                c.relativeDb = {-12, -5, 0};
+                break;
+            case FindingKind::Grace:
+                c.graceSpreadMs = 20, c.graceMs = 42;
+                break;
+            case FindingKind::Extra:
+                c.extraChance = 0.12;
+                break;
+            default:
+                break;
         }
         const auto findings = findingsOf(id.toUtf8().constData(), 80, 24, c);
         const Finding* f = find(findings, static_cast<FindingKind>(kind));
@@ -131,13 +148,15 @@ class TestFindings : public QObject {
     void aCleanTakeHasNoFindings() {
         int withFindings = 0;
         for (std::uint64_t seed = 1; seed <= 100; ++seed)
-            for (const char* id : {"paradiddle-accents", "singles-sixteenths"}) withFindings += findingsOf(id, 100, 8, calm(), seed).empty() ? 0 : 1;
+            for (const char* id : {"paradiddle-accents", "singles-sixteenths"})
+                withFindings += findingsOf(id, 100, 8, calm(), seed).empty() ? 0 : 1;
         QVERIFY2(withFindings <= 6, qPrintable(QString::number(withFindings)));
     }
 
     void theWorstComesFirst() {
         Character c = calm();
-        c.habits = {{Beats(1), std::nullopt, std::nullopt, std::nullopt, 12, 0, 1}, {Beats(3), std::nullopt, std::nullopt, std::nullopt, -28, 0, 1}};
+        c.habits = {{Beats(1), std::nullopt, std::nullopt, std::nullopt, 12, 0, 1},
+                    {Beats(3), std::nullopt, std::nullopt, std::nullopt, -28, 0, 1}};
         const auto findings = findingsOf("singles-sixteenths", 90, 8, c);
         QVERIFY(findings.size() >= 2);
         QCOMPARE(findings.front().stroke, 12);
@@ -147,7 +166,8 @@ class TestFindings : public QObject {
     void nothingPlayedIsNothingFoundButTheGaps() {
         const Exercise e = *builtInExercise("paradiddle-accents");
         const MatchedTake take = matchTake(e, {100, 1.0, 4, 0, false, {}}, {});
-        for (const Finding& f : findFaults(take, measure(take), practiceProfile())) QCOMPARE(f.kind, FindingKind::Missed);
+        for (const Finding& f : findFaults(take, measure(take), practiceProfile()))
+            QCOMPARE(f.kind, FindingKind::Missed);
     }
 };
 

@@ -11,7 +11,8 @@ const QString kBinary = QStringLiteral(UPBEAT_BINARY_DIR);
 
 QStringList filesOf(const QString& folder) {
     QStringList files;
-    QDirIterator it(kSource + QLatin1Char('/') + folder, {QStringLiteral("*.h"), QStringLiteral("*.cpp")}, QDir::Files, QDirIterator::Subdirectories);
+    QDirIterator it(kSource + QLatin1Char('/') + folder, {QStringLiteral("*.h"), QStringLiteral("*.cpp")}, QDir::Files,
+                    QDirIterator::Subdirectories);
     while (it.hasNext()) files << it.next();
     return files;
 }
@@ -34,7 +35,8 @@ class TestLayers : public QObject {
   private Q_SLOTS:
     void noFileBelowTheLogbookIncludesQt_data() {
         QTest::addColumn<QString>("folder");
-        for (const char* folder : {"core", "formats", "audio", "cli"}) QTest::newRow(folder) << QString::fromLatin1(folder);
+        for (const char* folder : {"core", "formats", "audio", "cli"})
+            QTest::newRow(folder) << QString::fromLatin1(folder);
     }
     void noFileBelowTheLogbookIncludesQt() {
         QFETCH(QString, folder);
@@ -60,7 +62,8 @@ class TestLayers : public QObject {
         QFETCH(QStringList, forbidden);
         for (const QString& file : filesOf(folder))
             for (const QString& other : forbidden)
-                QVERIFY2(!contentOf(file).contains(QStringLiteral("#include \"upbeat/%1/").arg(other)), qPrintable(file + QStringLiteral(" -> ") + other));
+                QVERIFY2(!contentOf(file).contains(QStringLiteral("#include \"upbeat/%1/").arg(other)),
+                         qPrintable(file + QStringLiteral(" -> ") + other));
     }
 
     void theCommandLineLoadsNoDisplay() {
@@ -68,7 +71,8 @@ class TestLayers : public QObject {
         QVERIFY(QFile::exists(cli));
         const QString libraries = librariesOf(cli);
         QVERIFY(libraries.contains(QStringLiteral("libsndfile")));
-        for (const char* qt : {"libQt6Gui", "libQt6Widgets", "libQt6Core"}) QVERIFY2(!libraries.contains(QLatin1String(qt)), qt);
+        for (const char* qt : {"libQt6Gui", "libQt6Widgets", "libQt6Core"})
+            QVERIFY2(!libraries.contains(QLatin1String(qt)), qt);
     }
 
     void theCoresOwnTestsLoadNoDisplay() {
@@ -81,10 +85,12 @@ class TestLayers : public QObject {
 
     void headersOfTheCoreSayWhatTheyAre() {
         // Every public header has at least one contract comment.
-        QDirIterator it(kSource + QStringLiteral("/core"), {QStringLiteral("*.h")}, QDir::Files, QDirIterator::Subdirectories);
+        QDirIterator it(kSource + QStringLiteral("/core"), {QStringLiteral("*.h")}, QDir::Files,
+                        QDirIterator::Subdirectories);
         while (it.hasNext()) {
             const QString file = it.next();
-            if (file.contains(QStringLiteral("/include/"))) QVERIFY2(contentOf(file).contains(QStringLiteral("/// ")), qPrintable(file));
+            if (file.contains(QStringLiteral("/include/")))
+                QVERIFY2(contentOf(file).contains(QStringLiteral("/// ")), qPrintable(file));
         }
     }
 };

@@ -21,10 +21,13 @@ MatchedTake taken(const char* id, double tempo, int passes, const Character& c, 
     return matchTake(e, {tempo, 1.0, passes * e.bars, 0, false, {}}, hitsOf(p, 1.0));
 }
 
-bool holds(const Figure& f, double truth) { return f.low <= truth && truth <= f.high; }
+bool holds(const Figure& f, double truth) {
+    return f.low <= truth && truth <= f.high;
+}
 
 /// How many of 300 simulated takes have the truth inside the interval of a measure.
-int coverage(const char* id, const Character& c, double truth, const std::function<std::optional<Figure>(const MatchedTake&)>& measure) {
+int coverage(const char* id, const Character& c, double truth,
+             const std::function<std::optional<Figure>(const MatchedTake&)>& measure) {
     int inside = 0;
     for (std::uint64_t seed = 1; seed <= 300; ++seed) {
         const auto figure = measure(taken(id, 100, 8, c, seed));
@@ -53,7 +56,8 @@ class TestMeasures : public QObject {
         Character c = machine();
         c.placementMs = 4;
         c.spreadMs = 6;
-        const int inside = coverage("singles-sixteenths", c, 4, [](const MatchedTake& m) { return measureTiming(m).placementMs; });
+        const int inside =
+            coverage("singles-sixteenths", c, 4, [](const MatchedTake& m) { return measureTiming(m).placementMs; });
         QVERIFY2(inside >= 276, qPrintable(QString::number(inside)));
     }
 
@@ -62,7 +66,8 @@ class TestMeasures : public QObject {
         c.spreadMs = 4;
         c.driftMsPerMin = 30;
         const Timing t = measureTiming(taken("singles-sixteenths", 120, 24, c, 2));
-        QVERIFY2(holds(*t.driftMsPerMin, 30), qPrintable(QStringLiteral("%1 to %2").arg(t.driftMsPerMin->low).arg(t.driftMsPerMin->high)));
+        QVERIFY2(holds(*t.driftMsPerMin, 30),
+                 qPrintable(QStringLiteral("%1 to %2").arg(t.driftMsPerMin->low).arg(t.driftMsPerMin->high)));
         QVERIFY(std::abs(t.driftMsPerBar->value - t.driftMsPerMin->value * 4 / 120) < 1e-9);
     }
 
@@ -88,7 +93,8 @@ class TestMeasures : public QObject {
         c.spreadMs = 3;
         c.habits = {{Beats(1), std::nullopt, std::nullopt, std::nullopt, 40, 0, 1}};
         const Timing t = measureTiming(taken("paradiddle-accents", 80, 8, c));
-        const auto found = std::find_if(t.habits.begin(), t.habits.end(), [](const CountHabit& h) { return h.stroke == 4; });
+        const auto found =
+            std::find_if(t.habits.begin(), t.habits.end(), [](const CountHabit& h) { return h.stroke == 4; });
         QCOMPARE(found->offsetMs.n, 8);
         QVERIFY(found->offsetMs.value > 33);
     }
@@ -105,14 +111,17 @@ class TestMeasures : public QObject {
         QVERIFY(b.wanderShare > 0.6);
         Character habit = machine();
         habit.spreadMs = 2;
-        for (int i = 0; i < 16; i += 2) habit.habits.push_back({Beats(i, 4), std::nullopt, std::nullopt, std::nullopt, i % 4 == 0 ? 12.0 : -12.0, 0, 1});
+        for (int i = 0; i < 16; i += 2)
+            habit.habits.push_back(
+                {Beats(i, 4), std::nullopt, std::nullopt, std::nullopt, i % 4 == 0 ? 12.0 : -12.0, 0, 1});
         const Timing h = measureTiming(taken("singles-sixteenths", 100, 16, habit));
         QVERIFY(h.habitShare > 0.8);
         for (const Timing& t : {a, b, h}) QVERIFY(std::abs(t.habitShare + t.wanderShare + t.remainderShare - 1) < 1e-9);
     }
 
     void anEmptyTakeHasNoFigures() {
-        const Timing t = measureTiming(matchTake(*builtInExercise("singles-sixteenths"), {100, 1, 2, 0, false, {}}, {}));
+        const Timing t =
+            measureTiming(matchTake(*builtInExercise("singles-sixteenths"), {100, 1, 2, 0, false, {}}, {}));
         QVERIFY(!t.placementMs && !t.spreadMs && !t.driftMsPerMin && t.habits.empty());
     }
 
@@ -133,7 +142,8 @@ class TestMeasures : public QObject {
         c.spreadMs = 2;
         c.habits = {{std::nullopt, std::nullopt, Voice::Snare, std::nullopt, -11, 0, 1}};
         const auto apart = measureApart(taken("ghosted-backbeat", 90, 8, c));
-        const auto snare = std::find_if(apart.begin(), apart.end(), [](const Apart& a) { return a.voice == Voice::Snare; });
+        const auto snare =
+            std::find_if(apart.begin(), apart.end(), [](const Apart& a) { return a.voice == Voice::Snare; });
         QVERIFY(snare != apart.end());
         QVERIFY(std::abs(snare->ms.value + 11) < 3);
     }
@@ -150,7 +160,8 @@ class TestMeasures : public QObject {
         c.swingRatio = ratio;
         const auto swing = measureSwing(taken("swung-ride", 140, 16, c));
         QVERIFY(swing && swing->ratio);
-        QVERIFY2(std::abs(swing->ratio->value - ratio) < 0.08 * ratio, qPrintable(QString::number(swing->ratio->value)));
+        QVERIFY2(std::abs(swing->ratio->value - ratio) < 0.08 * ratio,
+                 qPrintable(QString::number(swing->ratio->value)));
         QVERIFY(swing->ratio->low < ratio * 1.02 && swing->ratio->high > ratio * 0.98);
         QVERIFY(std::abs(swing->offbeatPercent->value - offbeatPercent(swing->ratio->value)) < 1e-9);
         QCOMPARE(swing->targetRatio, 2.0);
@@ -198,7 +209,8 @@ class TestMeasures : public QObject {
         Character c;
         c.habits = {{Beats(3, 4), std::nullopt, std::nullopt, std::nullopt, 0, 9, 1}};
         const Balance b = measureBalance(taken("paradiddle-accents", 100, 8, c));
-        const auto loud = std::find_if(b.habits.begin(), b.habits.end(), [](const LevelHabit& h) { return h.stroke == 3; });
+        const auto loud =
+            std::find_if(b.habits.begin(), b.habits.end(), [](const LevelHabit& h) { return h.stroke == 3; });
         QVERIFY(std::abs(loud->againstClassDb.value - 9) < 1.5);
         QVERIFY(loud->outOfClass >= 7);
         QCOMPARE(loud->passes, 8);
@@ -243,7 +255,9 @@ class TestMeasures : public QObject {
         QVERIFY(o->played >= 60);
     }
 
-    void exercisesWithoutGraceNotesHaveNoOrnaments() { QVERIFY(!measureOrnaments(taken("singles-sixteenths", 100, 2, machine()))); }
+    void exercisesWithoutGraceNotesHaveNoOrnaments() {
+        QVERIFY(!measureOrnaments(taken("singles-sixteenths", 100, 2, machine())));
+    }
 };
 
 QTEST_APPLESS_MAIN(TestMeasures)

@@ -21,7 +21,8 @@ const Exercise& paradiddle() {
 std::vector<double> offsetsMs(const Performance& p, const std::function<bool(const PlayedHit&)>& which = nullptr) {
     std::vector<double> offsets;
     for (const PlayedHit& hit : p.hits)
-        if (hit.role == Role::Main && hit.stroke >= 0 && (!which || which(hit))) offsets.push_back((hit.timeS - hit.gridS) * 1e3);
+        if (hit.role == Role::Main && hit.stroke >= 0 && (!which || which(hit)))
+            offsets.push_back((hit.timeS - hit.gridS) * 1e3);
     return offsets;
 }
 
@@ -40,7 +41,8 @@ class TestPlayer : public QObject {
 
     void aMachineIsExactlyOnTheGrid() {
         for (const Exercise& e : builtInExercises())
-            for (const double offset : offsetsMs(perform(e, Bpm(100), 2, machine(), 1))) QVERIFY(std::abs(offset) < 1e-6);
+            for (const double offset : offsetsMs(perform(e, Bpm(100), 2, machine(), 1)))
+                QVERIFY(std::abs(offset) < 1e-6);
     }
 
     void placementAndSpreadAreAsStated() {
@@ -62,7 +64,8 @@ class TestPlayer : public QObject {
 
     void habitsApplyWhereTheyAreStated() {
         Character c = machine();
-        c.habits = {{Beats(3, 4), std::nullopt, std::nullopt, std::nullopt, -15, 0, 1}, {std::nullopt, Limb::LeftHand, std::nullopt, std::nullopt, 4, -3, 1}};
+        c.habits = {{Beats(3, 4), std::nullopt, std::nullopt, std::nullopt, -15, 0, 1},
+                    {std::nullopt, Limb::LeftHand, std::nullopt, std::nullopt, 4, -3, 1}};
         const auto p = perform(paradiddle(), Bpm(100), 2, c, 1);
         for (const PlayedHit& hit : p.hits) {
             const bool there = paradiddle().strokes[static_cast<std::size_t>(hit.stroke)].at == Beats(3, 4);
@@ -74,7 +77,8 @@ class TestPlayer : public QObject {
     void aHabitWithAChanceComesAboutThatOften() {
         Character c = machine();
         c.habits = {{Beats(0), std::nullopt, std::nullopt, std::nullopt, 20, 0, 0.3}};
-        const auto offsets = offsetsMs(perform(paradiddle(), Bpm(100), 500, c, 4), [](const PlayedHit& h) { return h.stroke == 0; });
+        const auto offsets =
+            offsetsMs(perform(paradiddle(), Bpm(100), 500, c, 4), [](const PlayedHit& h) { return h.stroke == 0; });
         const auto late = std::count_if(offsets.begin(), offsets.end(), [](double o) { return o > 10; });
         QVERIFY(std::abs(static_cast<double>(late) / 500 - 0.3) < 0.07);
     }
@@ -105,7 +109,8 @@ class TestPlayer : public QObject {
         const double beat = 60.0 / 120;
         for (const PlayedHit& hit : perform(ride, Bpm(120), 1, c, 1).hits) {
             const Beats at = ride.strokes[static_cast<std::size_t>(hit.stroke)].at;
-            if (wrapped(at, Beats(1)) == Beats(1, 2)) QVERIFY(std::abs(hit.timeS - (static_cast<double>(at.floor()) + 0.6) * beat) < 1e-9);
+            if (wrapped(at, Beats(1)) == Beats(1, 2))
+                QVERIFY(std::abs(hit.timeS - (static_cast<double>(at.floor()) + 0.6) * beat) < 1e-9);
         }
     }
 
@@ -132,11 +137,13 @@ class TestPlayer : public QObject {
         c.habits.push_back({});
         c.habits.back().chance = 2;
         QVERIFY(!check(c));
-        QCOMPARE(QString::fromStdString(check(c).error().sentence()), QStringLiteral("character: habit chance is 2; use 0 to 1."));
+        QCOMPARE(QString::fromStdString(check(c).error().sentence()),
+                 QStringLiteral("character: habit chance is 2; use 0 to 1."));
     }
 
     void theTrueOnsetIsTheDefinition() {
-        // A step to a constant: the trailing mean grows in a straight line and passes 5 % a twentieth of the window later.
+        // A step to a constant: the trailing mean grows in a straight line and passes 5 % a twentieth of the window
+        // later.
         std::vector<float> step(4800, 0.0F);
         std::fill(step.begin() + 1000, step.begin() + 3400, 0.4F);
         QVERIFY(std::abs(trueOnset(step, 48000) - (1000 - 1 + 0.05 * 48)) < 0.01);
@@ -159,7 +166,8 @@ class TestPlayer : public QObject {
         recording.noiseDb = -120;
         const KnownTake take = play(one, 60, 1, machine(), 3, recording);
         QVERIFY(std::abs(trueLevelDb(take.rendered.sound.view(), 48000) - take.rendered.hits.front().levelDb) < 0.2);
-        QVERIFY(std::abs(trueOnset(take.rendered.sound.view(), 48000) / 48000 - take.rendered.hits.front().timeS) < 0.0001);
+        QVERIFY(std::abs(trueOnset(take.rendered.sound.view(), 48000) / 48000 - take.rendered.hits.front().timeS) <
+                0.0001);
     }
 
     void noTwoStrokesAreAlikeAndKitsDiffer() {
@@ -167,7 +175,8 @@ class TestPlayer : public QObject {
         std::set<std::vector<float>> sounds;
         for (int i = 0; i < 60; ++i) sounds.insert(bank.draw(Voice::Snare, 0.9).samples);
         QVERIFY(sounds.size() >= 8);
-        QVERIFY(makeKit(1).recipe(Voice::Snare).partials.front().hz != makeKit(2).recipe(Voice::Snare).partials.front().hz);
+        QVERIFY(makeKit(1).recipe(Voice::Snare).partials.front().hz !=
+                makeKit(2).recipe(Voice::Snare).partials.front().hz);
     }
 
     void everyVoiceSounds() {
@@ -187,7 +196,9 @@ class TestPlayer : public QObject {
         QVERIFY(std::abs(wet.samples[100] - 1.0F) < 1e-6F);
         const auto energy = [&wet](int from, int to) {
             double sum = 0;
-            for (int i = from; i < to; ++i) sum += static_cast<double>(wet.samples[static_cast<std::size_t>(i)] * wet.samples[static_cast<std::size_t>(i)]);
+            for (int i = from; i < to; ++i)
+                sum += static_cast<double>(wet.samples[static_cast<std::size_t>(i)] *
+                                           wet.samples[static_cast<std::size_t>(i)]);
             return sum;
         };
         QVERIFY(energy(2000, 8000) > 1e-4);
@@ -212,7 +223,8 @@ class TestPlayer : public QObject {
         Recording recording;
         recording.gainDb = 30;
         const KnownTake take = play(paradiddle(), 100, 1, {}, 2, recording);
-        const auto full = std::count_if(take.rendered.sound.samples.begin(), take.rendered.sound.samples.end(), [](float v) { return std::abs(v) >= 1.0F; });
+        const auto full = std::count_if(take.rendered.sound.samples.begin(), take.rendered.sound.samples.end(),
+                                        [](float v) { return std::abs(v) >= 1.0F; });
         QVERIFY(full > 100);
     }
 };

@@ -71,7 +71,8 @@ class TestSignal : public QObject {
             const double hz = std::sqrt(kBandEdgesHz[band] * kBandEdgesHz[band + 1]);
             const auto tone = sine(hz, 0.5, 0.3, 48000);
             BandEnergy energy{};
-            for (std::size_t i = 0; i + 24 <= tone.size(); i += 24) energy = bank.process(std::span(tone).subspan(i, 24));
+            for (std::size_t i = 0; i + 24 <= tone.size(); i += 24)
+                energy = bank.process(std::span(tone).subspan(i, 24));
             // Averaged over a few periods of the lowest band.
             BandEnergy sum{};
             for (std::size_t i = 0; i + 24 <= tone.size(); i += 24) {
@@ -88,7 +89,8 @@ class TestSignal : public QObject {
         const auto tone = sine(80, 0.9, 0.1, 48000);
         (void)bank.process(tone);
         const std::vector<float> silence(48000, 0.0F);
-        for (std::size_t i = 0; i + 24 <= silence.size(); i += 24) (void)bank.process(std::span(silence).subspan(i, 24));
+        for (std::size_t i = 0; i + 24 <= silence.size(); i += 24)
+            (void)bank.process(std::span(silence).subspan(i, 24));
         for (const float energy : bank.process(std::span(silence).first(24))) QCOMPARE(energy, 0.0F);
     }
 
@@ -130,7 +132,8 @@ class TestSignal : public QObject {
             const auto wave = burstAt(start, ms(30), 0.5, ms(100), rate);
             const auto onset = refineOnset(wave, start + ms(1), wave.size(), rate);
             QVERIFY(onset.has_value());
-            // 5 % of a 1 ms window: the definition itself places the onset a twentieth of a millisecond after the start.
+            // 5 % of a 1 ms window: the definition itself places the onset a twentieth of a millisecond after the
+            // start.
             const double errorMs = (onset->sample - static_cast<double>(start)) * 1e3 / rate;
             QVERIFY2(errorMs > -0.02 && errorMs < 0.12, qPrintable(QString::number(errorMs)));
             QVERIFY(onset->contrastDb > 60);

@@ -15,7 +15,9 @@ std::vector<double> normals(int n, double sd, std::uint64_t seed) {
     return values;
 }
 
-bool near(double a, double b, double tolerance) { return std::abs(a - b) <= tolerance; }
+bool near(double a, double b, double tolerance) {
+    return std::abs(a - b) <= tolerance;
+}
 
 }  // namespace
 

@@ -14,13 +14,17 @@ namespace {
 
 Sound ramp(std::size_t count, int rate = 48000) {
     Sound sound{{}, rate};
-    for (std::size_t i = 0; i < count; ++i) sound.samples.push_back(static_cast<float>(std::sin(0.01 * static_cast<double>(i)) * 0.5));
+    for (std::size_t i = 0; i < count; ++i)
+        sound.samples.push_back(static_cast<float>(std::sin(0.01 * static_cast<double>(i)) * 0.5));
     return sound;
 }
 
-std::string pathIn(const QTemporaryDir& dir, const char* name) { return dir.filePath(QString::fromLatin1(name)).toStdString(); }
+std::string pathIn(const QTemporaryDir& dir, const char* name) {
+    return dir.filePath(QString::fromLatin1(name)).toStdString();
+}
 
-void writeRaw(const std::string& path, const std::vector<float>& interleaved, int channels, int format, int rate = 48000) {
+void writeRaw(const std::string& path, const std::vector<float>& interleaved, int channels, int format,
+              int rate = 48000) {
     SndfileHandle file(path, SFM_WRITE, format, channels, rate);
     file.write(interleaved.data(), static_cast<sf_count_t>(interleaved.size()));
 }
@@ -53,7 +57,8 @@ class TestAudioFiles : public QObject {
         QVERIFY(back.has_value());
         QCOMPARE(back->sampleRate, 44100);
         QCOMPARE(back->samples.size(), sound.samples.size());
-        for (std::size_t i = 0; i < sound.samples.size(); ++i) QVERIFY(std::abs(back->samples[i] - sound.samples[i]) <= static_cast<float>(tolerance));
+        for (std::size_t i = 0; i < sound.samples.size(); ++i)
+            QVERIFY(std::abs(back->samples[i] - sound.samples[i]) <= static_cast<float>(tolerance));
         QVERIFY(!QFile::exists(QString::fromStdString(path) + QStringLiteral(".part")));
     }
 
@@ -134,7 +139,9 @@ class TestAudioFiles : public QObject {
         QFile file(QString::fromStdString(path));
         QVERIFY(file.resize(file.size() / 2));
         const QString error = errorOf(path);
-        QVERIFY2(error.contains(QStringLiteral("breaks off after")) || error.contains(QStringLiteral("not a recording")), qPrintable(error));
+        QVERIFY2(
+            error.contains(QStringLiteral("breaks off after")) || error.contains(QStringLiteral("not a recording")),
+            qPrintable(error));
     }
 
     void spansAreClampedToTheFile() {
@@ -163,7 +170,8 @@ class TestAudioFiles : public QObject {
         auto writer = FlacWriter::open(path, 48000);
         QVERIFY(writer.has_value());
         for (std::size_t at = 0; at < sound.samples.size(); at += 4096) {
-            QVERIFY((*writer)->write(std::span(sound.samples).subspan(at, std::min<std::size_t>(4096, sound.samples.size() - at))));
+            QVERIFY((*writer)->write(
+                std::span(sound.samples).subspan(at, std::min<std::size_t>(4096, sound.samples.size() - at))));
             (*writer)->flush();
         }
         // The program dies here: the file on disk is copied as it stands, before the writer can close it.
@@ -174,7 +182,8 @@ class TestAudioFiles : public QObject {
         QVERIFY2(*saved > 2.0, qPrintable(QString::number(*saved)));
         const auto back = readSound(pathIn(dir, "whole.flac"));
         QVERIFY(back.has_value());
-        for (std::size_t i = 0; i < back->samples.size(); i += 97) QVERIFY(std::abs(back->samples[i] - sound.samples[i]) < 1e-5F);
+        for (std::size_t i = 0; i < back->samples.size(); i += 97)
+            QVERIFY(std::abs(back->samples[i] - sound.samples[i]) < 1e-5F);
         QVERIFY(QFile::exists(QString::fromStdString(broken)));
     }
 

@@ -15,7 +15,8 @@ using namespace upbeat;
 
 namespace {
 
-const char* const kGood = R"({"format":"upbeat-check/exercise","version":1,"id":"x","title":"X","meter":{"count":4,"unit":4},
+const char* const kGood =
+    R"({"format":"upbeat-check/exercise","version":1,"id":"x","title":"X","meter":{"count":4,"unit":4},
 "bars":1,"feel":{"swing":"none","ratio":1},"tempo":{"start":60,"goal":100,"step":4},
 "strokes":[{"at":"0","voice":"pad","limb":"right","level":"tap"},{"at":"1/3","voice":"pad","limb":"left","level":"ghost"}]})";
 
@@ -24,7 +25,9 @@ QString errorOf(const QByteArray& text) {
     return read ? QString() : QString::fromStdString(read.error().sentence());
 }
 
-QByteArray changed(const char* from, const char* to) { return QByteArray(kGood).replace(from, to); }
+QByteArray changed(const char* from, const char* to) {
+    return QByteArray(kGood).replace(from, to);
+}
 
 }  // namespace
 
@@ -66,16 +69,23 @@ class TestExerciseFiles : public QObject {
         QTest::newRow("title is a number") << changed("\"title\":\"X\"", "\"title\":7") << "\"title\" is not a text";
         QTest::newRow("negative tempo") << changed("\"start\":60", "\"start\":-3") << "out of range";
         QTest::newRow("infinite tempo") << changed("\"start\":60", "\"start\":1e999") << "e.json";
-        QTest::newRow("tempo is a text") << changed("\"start\":60", "\"start\":\"fast\"") << "\"tempo.start\" is not a number";
+        QTest::newRow("tempo is a text") << changed("\"start\":60", "\"start\":\"fast\"")
+                                         << "\"tempo.start\" is not a number";
         QTest::newRow("half a bar") << changed("\"bars\":1", "\"bars\":0.5") << "not a whole number";
         QTest::newRow("too many bars") << changed("\"bars\":1", "\"bars\":99") << "99 bars";
         QTest::newRow("odd meter") << changed("\"unit\":4", "\"unit\":5") << "meter 4/5";
-        QTest::newRow("unknown voice") << changed("\"voice\":\"pad\",\"limb\":\"left\"", "\"voice\":\"gong\",\"limb\":\"left\"") << "\"strokes[1].voice\" \"gong\" is not known";
+        QTest::newRow("unknown voice") << changed("\"voice\":\"pad\",\"limb\":\"left\"",
+                                                  "\"voice\":\"gong\",\"limb\":\"left\"")
+                                       << "\"strokes[1].voice\" \"gong\" is not known";
         QTest::newRow("bad position") << changed("\"1/3\"", "\"1/0\"") << "strokes[1].at";
         QTest::newRow("outside the phrase") << changed("\"1/3\"", "\"9\"") << "outside the phrase";
-        QTest::newRow("overlapping strokes") << changed("\"at\":\"1/3\",\"voice\":\"pad\",\"limb\":\"left\"", "\"at\":\"0\",\"voice\":\"snare\",\"limb\":\"right\"") << "fall together";
-        QTest::newRow("no strokes") << QByteArray(kGood).left(QByteArray(kGood).indexOf("[{")) + "[]}" << "no stroke is written";
-        QTest::newRow("strokes are a text") << QByteArray(kGood).left(QByteArray(kGood).indexOf("[{")) + "\"none\"}" << "not a list";
+        QTest::newRow("overlapping strokes") << changed("\"at\":\"1/3\",\"voice\":\"pad\",\"limb\":\"left\"",
+                                                        "\"at\":\"0\",\"voice\":\"snare\",\"limb\":\"right\"")
+                                             << "fall together";
+        QTest::newRow("no strokes") << QByteArray(kGood).left(QByteArray(kGood).indexOf("[{")) + "[]}"
+                                    << "no stroke is written";
+        QTest::newRow("strokes are a text") << QByteArray(kGood).left(QByteArray(kGood).indexOf("[{")) + "\"none\"}"
+                                            << "not a list";
         QTest::newRow("nested deeply") << QByteArray(200, '[') + QByteArray(200, ']') << "nested too deeply";
     }
     void badFilesGetOneSentence() {
@@ -112,7 +122,8 @@ class TestExerciseFiles : public QObject {
         QVERIFY(writeExercise(path, builtInExercises().back()).has_value());
         QCOMPARE(*readExercise(path), builtInExercises().back());
         QCOMPARE(QDir(dir.path()).entryList(QDir::Files).size(), 1);
-        const auto failed = writeFileAtomically(dir.filePath(QStringLiteral("no/such/folder/a.json")).toStdString(), "x");
+        const auto failed =
+            writeFileAtomically(dir.filePath(QStringLiteral("no/such/folder/a.json")).toStdString(), "x");
         QVERIFY(!failed);
         QVERIFY(QString::fromStdString(failed.error().sentence()).contains(QStringLiteral("cannot be written")));
     }
@@ -163,10 +174,12 @@ class TestExerciseFiles : public QObject {
         QFile file(QStringLiteral(UPBEAT_SOURCE_DIR "/docs/formats/exercise.schema.json"));
         QVERIFY(file.open(QIODevice::ReadOnly));
         const QJsonObject schema = QJsonDocument::fromJson(file.readAll()).object();
-        const QJsonObject written = QJsonDocument::fromJson(QByteArray::fromStdString(toJson(builtInExercises().back()))).object();
+        const QJsonObject written =
+            QJsonDocument::fromJson(QByteArray::fromStdString(toJson(builtInExercises().back()))).object();
         const QJsonObject properties = schema[QStringLiteral("properties")].toObject();
         for (const QString& key : written.keys()) QVERIFY2(properties.contains(key), qPrintable(key));
-        for (const QJsonValue required : schema[QStringLiteral("required")].toArray()) QVERIFY2(written.contains(required.toString()), qPrintable(required.toString()));
+        for (const QJsonValue required : schema[QStringLiteral("required")].toArray())
+            QVERIFY2(written.contains(required.toString()), qPrintable(required.toString()));
     }
 
     // ---- characters
@@ -185,7 +198,8 @@ class TestExerciseFiles : public QObject {
         QTest::newRow("another format") << QByteArray("{\"format\":\"x\"}");
         QTest::newRow("newer") << QByteArray("{\"format\":\"upbeat-check/character\",\"version\":2}");
         QTest::newRow("negative spread") << QByteArray("{\"format\":\"upbeat-check/character\",\"spread_ms\":-1}");
-        QTest::newRow("unknown limb") << QByteArray("{\"format\":\"upbeat-check/character\",\"habits\":[{\"limb\":\"tail\"}]}");
+        QTest::newRow("unknown limb") << QByteArray(
+            "{\"format\":\"upbeat-check/character\",\"habits\":[{\"limb\":\"tail\"}]}");
         QTest::newRow("habits no list") << QByteArray("{\"format\":\"upbeat-check/character\",\"habits\":5}");
     }
     void badCharactersGetOneSentence() {

@@ -71,7 +71,12 @@ class TestMidi : public QObject {
     }
 
     void softNotesCloseBeforeALoudOneAreGraceNotes() {
-        const Exercise e = exerciseOf(fileOf({{0, 9, 38, 110}, {915, 9, 38, 30}, {960, 9, 38, 110}, {1849, 9, 38, 30}, {1885, 9, 38, 30}, {1920, 9, 38, 70}}));
+        const Exercise e = exerciseOf(fileOf({{0, 9, 38, 110},
+                                              {915, 9, 38, 30},
+                                              {960, 9, 38, 110},
+                                              {1849, 9, 38, 30},
+                                              {1885, 9, 38, 30},
+                                              {1920, 9, 38, 70}}));
         QCOMPARE(e.strokes.size(), std::size_t{3});
         QCOMPARE(e.strokes[1].ornament, Ornament::Flam);
         QCOMPARE(e.strokes[2].ornament, Ornament::Drag);
@@ -91,7 +96,8 @@ class TestMidi : public QObject {
     }
 
     void tripletsAndFivesAreExact() {
-        const Exercise e = exerciseOf(fileOf({{0, 9, 38, 70}, {320, 9, 38, 70}, {640, 9, 38, 70}, {960 + 192, 9, 38, 70}, {960 + 384, 9, 38, 70}}));
+        const Exercise e = exerciseOf(fileOf(
+            {{0, 9, 38, 70}, {320, 9, 38, 70}, {640, 9, 38, 70}, {960 + 192, 9, 38, 70}, {960 + 384, 9, 38, 70}}));
         QCOMPARE(e.strokes[1].at, Beats(1, 3));
         QCOMPARE(e.strokes[2].at, Beats(2, 3));
         QCOMPARE(e.strokes[3].at, Beats(6, 5));
@@ -111,8 +117,9 @@ class TestMidi : public QObject {
     }
 
     void keysAndVoicesBelongTogether() {
-        for (const Voice v : {Voice::Snare, Voice::Kick, Voice::HiHatClosed, Voice::HiHatOpen, Voice::HiHatFoot, Voice::Ride, Voice::RideBell, Voice::Crash, Voice::TomHigh,
-                              Voice::TomMid, Voice::TomLow, Voice::CrossStick, Voice::RimShot, Voice::Pad})
+        for (const Voice v : {Voice::Snare, Voice::Kick, Voice::HiHatClosed, Voice::HiHatOpen, Voice::HiHatFoot,
+                              Voice::Ride, Voice::RideBell, Voice::Crash, Voice::TomHigh, Voice::TomMid, Voice::TomLow,
+                              Voice::CrossStick, Voice::RimShot, Voice::Pad})
             QCOMPARE(voiceOfKey(keyOf(v)), v);
         QCOMPARE(voiceOfKey(3), Voice::Pad);
     }
@@ -162,8 +169,11 @@ class TestMidi : public QObject {
         int refused = 0;
         for (int round = 0; round < 5000; ++round) {
             std::string bad = good;
-            for (int k = 0; k <= random.below(4); ++k) bad[static_cast<std::size_t>(random.below(static_cast<int>(bad.size())))] = static_cast<char>(random.below(256));
-            if (random.uniform() < 0.3) bad.resize(static_cast<std::size_t>(random.below(static_cast<int>(bad.size()))));
+            for (int k = 0; k <= random.below(4); ++k)
+                bad[static_cast<std::size_t>(random.below(static_cast<int>(bad.size())))] =
+                    static_cast<char>(random.below(256));
+            if (random.uniform() < 0.3)
+                bad.resize(static_cast<std::size_t>(random.below(static_cast<int>(bad.size()))));
             const auto file = parseMidi(bad, "m");
             if (!file) {
                 ++refused;

@@ -40,11 +40,37 @@ class TestTakeFiles : public QObject {
   private Q_SLOTS:
     void theAnalysisHasEveryKeyOfTheContract_data() {
         QTest::addColumn<QString>("path");
-        for (const char* path : {"version", "take.file", "take.sample_rate", "take.duration_s", "take.clipped_spans", "take.damaged_spans", "pattern.title", "pattern.bars",
-                                 "pattern.meter", "pattern.strokes", "tempo_bpm", "first_beat_s", "hits", "missed", "summary.placement_ms.value", "summary.placement_ms.low",
-                                 "summary.placement_ms.high", "summary.placement_ms.n", "summary.spread_ms.value", "summary.drift_ms_per_min.value", "summary.habit_share",
-                                 "summary.wander_share", "summary.remainder_share", "summary.gap_accent_tap_db.value", "summary.overlap_percent.value", "summary.missed", "summary.extra",
-                                 "findings", "gates", "verdict.action", "verdict.reason"})
+        for (const char* path : {"version",
+                                 "take.file",
+                                 "take.sample_rate",
+                                 "take.duration_s",
+                                 "take.clipped_spans",
+                                 "take.damaged_spans",
+                                 "pattern.title",
+                                 "pattern.bars",
+                                 "pattern.meter",
+                                 "pattern.strokes",
+                                 "tempo_bpm",
+                                 "first_beat_s",
+                                 "hits",
+                                 "missed",
+                                 "summary.placement_ms.value",
+                                 "summary.placement_ms.low",
+                                 "summary.placement_ms.high",
+                                 "summary.placement_ms.n",
+                                 "summary.spread_ms.value",
+                                 "summary.drift_ms_per_min.value",
+                                 "summary.habit_share",
+                                 "summary.wander_share",
+                                 "summary.remainder_share",
+                                 "summary.gap_accent_tap_db.value",
+                                 "summary.overlap_percent.value",
+                                 "summary.missed",
+                                 "summary.extra",
+                                 "findings",
+                                 "gates",
+                                 "verdict.action",
+                                 "verdict.reason"})
             QTest::newRow(path) << QString::fromLatin1(path);
     }
     void theAnalysisHasEveryKeyOfTheContract() {
@@ -55,7 +81,9 @@ class TestTakeFiles : public QObject {
 
     void whatDoesNotApplyIsNull() {
         const QJsonObject json = analysisOf("singles-sixteenths");
-        for (const char* path : {"summary.swing_ratio", "summary.offbeat_percent", "summary.gap_accent_tap_db", "summary.flam_ms", "verdict.span"}) QVERIFY2(at(json, QLatin1String(path)).isNull(), path);
+        for (const char* path : {"summary.swing_ratio", "summary.offbeat_percent", "summary.gap_accent_tap_db",
+                                 "summary.flam_ms", "verdict.span"})
+            QVERIFY2(at(json, QLatin1String(path)).isNull(), path);
         QVERIFY(at(analysisOf("swung-ride"), QStringLiteral("summary.swing_ratio.value")).toDouble() > 1.5);
         QVERIFY(at(analysisOf("flam-taps"), QStringLiteral("summary.flam_ms.value")).toDouble() > 20);
     }
@@ -71,11 +99,13 @@ class TestTakeFiles : public QObject {
         QCOMPARE(at(hit, QStringLiteral("note.stroke")).toString(), QStringLiteral("tap"));
         QCOMPARE(at(hit, QStringLiteral("voice")).toString(), QStringLiteral("snare"));
         const double grid = at(hit, QStringLiteral("note.grid_time_s")).toDouble();
-        QVERIFY(std::abs((at(hit, QStringLiteral("time_s")).toDouble() - grid) * 1e3 - at(hit, QStringLiteral("offset_ms")).toDouble()) < 0.001);
+        QVERIFY(std::abs((at(hit, QStringLiteral("time_s")).toDouble() - grid) * 1e3 -
+                         at(hit, QStringLiteral("offset_ms")).toDouble()) < 0.001);
     }
 
     void unisonsNameBothStrokes() {
-        const QJsonObject first = analysisOf("ghosted-backbeat", machine())[QStringLiteral("hits")].toArray()[0].toObject();
+        const QJsonObject first =
+            analysisOf("ghosted-backbeat", machine())[QStringLiteral("hits")].toArray()[0].toObject();
         QCOMPARE(first[QStringLiteral("with")].toArray().size(), 1);
     }
 
@@ -84,7 +114,8 @@ class TestTakeFiles : public QObject {
         c.extraChance = 0.2;
         int without = 0;
         const QJsonObject json = analysisOf("singles-sixteenths", c);
-        for (const QJsonValue hit : json[QStringLiteral("hits")].toArray()) without += hit[QStringLiteral("note")].isNull() ? 1 : 0;
+        for (const QJsonValue hit : json[QStringLiteral("hits")].toArray())
+            without += hit[QStringLiteral("note")].isNull() ? 1 : 0;
         QCOMPARE(without, at(json, QStringLiteral("summary.extra")).toInt());
         QVERIFY(without > 3);
     }
@@ -103,20 +134,24 @@ class TestTakeFiles : public QObject {
         QVERIFY(f[QStringLiteral("value")].toDouble() < -12);
         QVERIFY(f[QStringLiteral("low")].toDouble() <= f[QStringLiteral("value")].toDouble());
         QCOMPARE(at(f, QStringLiteral("drill.from_beat")).toDouble(), 2.0);
-        for (const char* key : {"voice", "level", "high", "passes", "of", "sentence"}) QVERIFY2(f.contains(QLatin1String(key)), key);
+        for (const char* key : {"voice", "level", "high", "passes", "of", "sentence"})
+            QVERIFY2(f.contains(QLatin1String(key)), key);
     }
 
     void gatesAndVerdictUseTheWordsOfTheContract() {
         const QJsonObject json = analysisOf("paradiddle-accents");
         const QStringList states{QStringLiteral("met"), QStringLiteral("missed"), QStringLiteral("unsure")};
-        for (const QJsonValue gate : json[QStringLiteral("gates")].toArray()) QVERIFY(states.contains(gate[QStringLiteral("state")].toString()));
-        const QStringList actions{QStringLiteral("up"), QStringLiteral("again"), QStringLiteral("back"), QStringLiteral("isolate"), QStringLiteral("easier")};
+        for (const QJsonValue gate : json[QStringLiteral("gates")].toArray())
+            QVERIFY(states.contains(gate[QStringLiteral("state")].toString()));
+        const QStringList actions{QStringLiteral("up"), QStringLiteral("again"), QStringLiteral("back"),
+                                  QStringLiteral("isolate"), QStringLiteral("easier")};
         QVERIFY(actions.contains(at(json, QStringLiteral("verdict.action")).toString()));
     }
 
     void theTableHasALineForEveryHit() {
         const KnownTake take = known("paradiddle-accents");
-        const QStringList lines = QString::fromStdString(analysisToCsv(analyze(take, perfectHits(take)))).split(QLatin1Char('\n'), Qt::SkipEmptyParts);
+        const QStringList lines = QString::fromStdString(analysisToCsv(analyze(take, perfectHits(take))))
+                                      .split(QLatin1Char('\n'), Qt::SkipEmptyParts);
         QCOMPARE(lines.size(), 65);
         for (const QString& line : lines) QCOMPARE(line.count(QLatin1Char(',')), 8);
         QVERIFY(lines[0].startsWith(QStringLiteral("time_s,level_db,offset_ms")));
@@ -127,14 +162,20 @@ class TestTakeFiles : public QObject {
         c.missChance = 0.1;
         c.extraChance = 0.1;
         const KnownTake take = play(*builtInExercise("flam-taps"), 80, 2, c, 4);
-        const QJsonObject truth = QJsonDocument::fromJson(QByteArray::fromStdString(truthToJson(take.rendered, take.performance, take.exercise, 80, 2))).object();
+        const QJsonObject truth = QJsonDocument::fromJson(QByteArray::fromStdString(truthToJson(
+                                                              take.rendered, take.performance, take.exercise, 80, 2)))
+                                      .object();
         QCOMPARE(truth[QStringLiteral("hits")].toArray().size(), static_cast<int>(take.performance.hits.size()));
         QCOMPARE(truth[QStringLiteral("missed")].toArray().size(), static_cast<int>(take.performance.missed.size()));
         QSet<QString> roles;
         for (const QJsonValue hit : truth[QStringLiteral("hits")].toArray()) {
             roles.insert(hit[QStringLiteral("role")].toString());
-            if (hit[QStringLiteral("offset_ms")].isDouble() && hit[QStringLiteral("role")].toString() == QStringLiteral("main"))
-                QVERIFY(std::abs((hit[QStringLiteral("time_s")].toDouble() - hit[QStringLiteral("grid_time_s")].toDouble()) * 1e3 - hit[QStringLiteral("offset_ms")].toDouble()) < 1e-6);
+            if (hit[QStringLiteral("offset_ms")].isDouble() &&
+                hit[QStringLiteral("role")].toString() == QStringLiteral("main"))
+                QVERIFY(std::abs(
+                            (hit[QStringLiteral("time_s")].toDouble() - hit[QStringLiteral("grid_time_s")].toDouble()) *
+                                1e3 -
+                            hit[QStringLiteral("offset_ms")].toDouble()) < 1e-6);
         }
         QVERIFY(roles.contains(QStringLiteral("main")) && roles.contains(QStringLiteral("grace")));
     }
@@ -172,9 +213,11 @@ class TestTakeFiles : public QObject {
         QVERIFY(sidecarFromJson(good.toStdString(), "s").has_value());
         QVERIFY(!sidecarFromJson("{}", "s"));
         QVERIFY(!sidecarFromJson("", "s"));
-        QVERIFY(!sidecarFromJson(QByteArray(good).replace("\"tempo_bpm\": 80.0", "\"tempo_bpm\": -80.0").toStdString(), "s"));
+        QVERIFY(!sidecarFromJson(QByteArray(good).replace("\"tempo_bpm\": 80.0", "\"tempo_bpm\": -80.0").toStdString(),
+                                 "s"));
         QVERIFY(!sidecarFromJson(QByteArray(good).replace("upbeat-check/exercise", "x").toStdString(), "s"));
-        for (qsizetype length = 0; length < good.size() - 2; length += 37) QVERIFY(!sidecarFromJson(good.left(length).toStdString(), "s"));
+        for (qsizetype length = 0; length < good.size() - 2; length += 37)
+            QVERIFY(!sidecarFromJson(good.left(length).toStdString(), "s"));
     }
 };
 

@@ -12,8 +12,9 @@ namespace upbeat {
 namespace {
 
 constexpr double kWeakStrength = 6.0;
-constexpr std::int64_t kPeakReach = 14; // frames on each side that a peak of the novelty must overlook
-constexpr double kSettleS = 0.040;      // audio needed after a candidate before it is decided
+constexpr std::int64_t kPeakReach = 14;  // frames on each side that a peak of the novelty must overlook
+constexpr double kSettleS = 0.040;       // audio needed after a candidate before it is decided
+constexpr double kClearDb = 21.0;        // below this contrast the rise cannot be followed
 constexpr double kHistoryS = 0.2;
 constexpr double kClosestS = 0.006;  // two onsets nearer than this are one
 
@@ -100,13 +101,16 @@ void HitDetector::decide(const Candidate& candidate, std::int64_t nextSample) {
     const auto window = std::span<const float>(m_samples).subspan(static_cast<std::size_t>(from - m_firstSample),
                                                                   static_cast<std::size_t>(to - from));
     const auto end = static_cast<std::size_t>(std::clamp(nextSample - ms(1), coarse + ms(2), to) - from);
-    const auto onset = refineOnset(window, static_cast<std::size_t>(coarse - from), end, m_sampleRate);
-    if (!onset) return;
+    // A stroke that does not stand clear of what rings around it has no rise to follow: then the peak of the novelty,
+    // sure to half a millisecond, is the better witness.
+    const Onset atPeak{static_cast<double>(coarse - from), 0.0};
+    Onset onset = refineOnset(window, static_cast<std::size_t>(coarse - from), end, m_sampleRate).value_or(atPeak);
+    if (onset.contrastDb < kClearDb) onset.sample = atPeak.sample;
     Hit hit;
-    hit.timeS = (static_cast<double>(from) + onset->sample) / m_sampleRate;
+    hit.timeS = (static_cast<double>(from) + onset.sample) / m_sampleRate;
     hit.strength = candidate.strength;
-    hit.contrastDb = onset->contrastDb;
-    const auto start = static_cast<std::size_t>(std::max(0.0, onset->sample));
+    hit.contrastDb = onset.contrastDb;
+    const auto start = static_cast<std::size_t>(std::max(0.0, onset.sample));
     hit.levelDb = strokeLevelDb(window, start, end, m_sampleRate);
     hit.clipped = isClipped(window.subspan(std::min(start, window.size())));
     if (hit.timeS - m_lastTimeS < kClosestS) {

@@ -69,10 +69,21 @@ Rise clearestRise(std::span<const float> x, std::size_t coarse, std::size_t end,
     return best;
 }
 
+/// The window without the constant offset that was there before the stroke.
+std::vector<float> withoutOffset(std::span<const float> x, std::size_t coarse) {
+    double sum = 0;
+    for (const float v : x.first(coarse)) sum += static_cast<double>(v);
+    const auto offset = static_cast<float>(coarse > 0 ? sum / static_cast<double>(coarse) : 0.0);
+    std::vector<float> level(x.begin(), x.end());
+    for (float& v : level) v -= offset;
+    return level;
+}
+
 }  // namespace
 
-std::optional<Onset> refineOnset(std::span<const float> x, std::size_t coarse, std::size_t end, int sampleRate) {
-    if (coarse >= x.size() || end <= coarse) return std::nullopt;
+std::optional<Onset> refineOnset(std::span<const float> window, std::size_t coarse, std::size_t end, int sampleRate) {
+    if (coarse >= window.size() || end <= coarse) return std::nullopt;
+    const std::vector<float> x = withoutOffset(window, coarse);
     const Rise rise = clearestRise(x, coarse, end, sampleRate);
     if (rise.peak <= 1e-7 || rise.contrast() < 1.05) return std::nullopt;
     const double clearance = std::max(1.3 * rise.ripple, rise.background + kOnsetFraction * rise.peak);

@@ -1,0 +1,222 @@
+#include <QAbstractItemModelTester>
+#include <QTemporaryDir>
+#include <QTest>
+
+#include "climb/gate_list.h"
+#include "climb/ladder_layout.h"
+#include "log/log_model.h"
+#include "prepare/exercise_model.h"
+#include "shell/verdict_bar.h"
+#include "studio/settings.h"
+#include "theme/theme.h"
+#include "theme/words.h"
+#include "upbeat/music/library.h"
+
+using namespace upbeat;
+
+namespace {
+
+TakeSummary summary(qint64 id, const QDateTime& at, double tempo, bool clean) {
+    return {id, "flam-taps", "Flams and taps", at, tempo, 8, 30, clean, "", "Again.", ""};
+}
+
+const QDateTime kMonday(QDate(2026, 3, 16), QTime(18, 0));
+
+/// Contrast of two colours after the web's accessibility guidelines.
+double contrast(const QColor& a, const QColor& b) {
+    const auto luminance = [](const QColor& c) {
+        const auto part = [](double v) { return v <= 0.03928 ? v / 12.92 : std::pow((v + 0.055) / 1.055, 2.4); };
+        return 0.2126 * part(c.redF()) + 0.7152 * part(c.greenF()) + 0.0722 * part(c.blueF());
+    };
+    const double high = std::max(luminance(a), luminance(b));
+    const double low = std::min(luminance(a), luminance(b));
+    return (high + 0.05) / (low + 0.05);
+}
+
+}  // namespace
+
+class TestModels : public QObject {
+    Q_OBJECT
+  private Q_SLOTS:
+    void exercisesAreListedAndSearched() {
+        ExerciseModel model;
+        const QAbstractItemModelTester tester(&model, QAbstractItemModelTester::FailureReportingMode::QtTest);
+        model.setExercises(builtInExercises());
+        QCOMPARE(model.rowCount(), 8);
+        model.setSearch(QStringLiteral("GHOST"));
+        QCOMPARE(model.rowCount(), 1);
+        QCOMPARE(model.index(0).data(ExerciseModel::IdRole).toString(), QStringLiteral("ghosted-backbeat"));
+        model.setSearch(QStringLiteral("flams"));
+        QCOMPARE(model.rowCount(), 1);
+        model.setSearch(QStringLiteral("no such thing"));
+        QCOMPARE(model.rowCount(), 0);
+        QCOMPARE(model.rowOf("flam-taps"), -1);
+        model.setSearch({});
+        QVERIFY(model.rowOf("flam-taps") >= 0);
+        model.setCleanTempos({{QStringLiteral("flam-taps"), 88.0}});
+        QCOMPARE(model.index(model.rowOf("flam-taps")).data(ExerciseModel::CleanRole).toString(),
+                 QStringLiteral("clean at 88"));
+        QVERIFY(model.index(0).data(ExerciseModel::CleanRole).toString().isEmpty());
+        QVERIFY(!model.index(0).data(Qt::AccessibleTextRole).toString().isEmpty());
+    }
+
+    void theLogGroupsTakesByDay() {
+        LogModel model;
+        const QAbstractItemModelTester tester(&model, QAbstractItemModelTester::FailureReportingMode::QtTest);
+        model.setTakes({summary(3, kMonday.addDays(1), 90, true), summary(2, kMonday.addSecs(60), 88, false),
+                        summary(1, kMonday, 84, true)});
+        QCOMPARE(model.rowCount(), 5);
+        QVERIFY(model.index(0).data(LogModel::IsDayRole).toBool());
+        QVERIFY(!(model.index(0).flags() & Qt::ItemIsSelectable));
+        QCOMPARE(model.index(1).data(LogModel::TakeIdRole).toLongLong(), 3);
+        QVERIFY(model.index(2).data(LogModel::IsDayRole).toBool());
+        QCOMPARE(model.index(2).data(LogModel::DetailRole).toString(), QStringLiteral("2 takes, 1.0 min played"));
+        QCOMPARE(model.index(0).data(LogModel::DetailRole).toString(), QStringLiteral("1 take, 0.5 min played"));
+        QCOMPARE(model.rowOfTake(1), 4);
+        QCOMPARE(model.rowOfTake(99), -1);
+        QVERIFY(!model.index(3).data(LogModel::CleanRole).toBool());
+        model.setTakes({});
+        QCOMPARE(model.rowCount(), 0);
+    }
+
+    void aNoteStandsInTheLogInsteadOfTheVerdict() {
+        LogModel model;
+        TakeSummary take = summary(1, kMonday, 84, true);
+        take.note = "with brushes";
+        model.setTakes({take});
+        QVERIFY(model.index(1).data(LogModel::DetailRole).toString().contains(QStringLiteral("with brushes")));
+    }
+
+    // ---- ladder
+    void takesStandOnTheirRung() {
+        const Ladder ladder{60, 80, 4, 3};
+        const auto layout = layoutLadder(
+            ladder, 68,
+            {summary(1, kMonday, 60, true), summary(2, kMonday, 64, false), summary(3, kMonday.addDays(1), 68, true)},
+            {60, 10, 500, 400});
+        QCOMPARE(layout.rungs.size(), std::size_t{6});
+        QCOMPARE(layout.takes.size(), std::size_t{3});
+        QCOMPARE(layout.days.size(), std::size_t{2});
+        for (const auto& take : layout.takes) {
+            const auto rung = std::find_if(layout.rungs.begin(), layout.rungs.end(),
+                                           [&](const auto& r) { return std::abs(r.y - take.foot.y()) < 1e-9; });
+            QVERIFY(rung != layout.rungs.end());
+        }
+        QVERIFY(layout.takes[0].foot.y() > layout.takes[2].foot.y());
+        QVERIFY(layout.takes[0].foot.x() < layout.takes[2].foot.x());
+        QCOMPARE(std::count_if(layout.rungs.begin(), layout.rungs.end(), [](const auto& r) { return r.current; }), 1);
+    }
+
+    void aTempoBetweenTheRungsGetsItsOwn() {
+        const auto layout = layoutLadder({60, 80, 4, 3}, 67, {}, {0, 0, 400, 400});
+        QCOMPARE(layout.rungs.size(), std::size_t{7});
+        QVERIFY(std::any_of(layout.rungs.begin(), layout.rungs.end(),
+                            [](const auto& r) { return r.current && r.tempoBpm == 67; }));
+    }
+
+    void aLongLadderAndManyTakesStayInside() {
+        std::vector<TakeSummary> takes;
+        for (int i = 0; i < 500; ++i) takes.push_back(summary(i, kMonday.addDays(i / 5), 60 + i % 40, i % 3 != 0));
+        const QRectF area(60, 10, 420, 300);
+        const auto layout = layoutLadder({40, 280, 2, 3}, 90, takes, area);
+        QVERIFY(layout.rungs.size() <= 11);
+        for (const auto& rung : layout.rungs) QVERIFY(rung.y >= area.top() && rung.y <= area.bottom());
+        for (const auto& take : layout.takes) QVERIFY(area.contains(take.foot));
+        QVERIFY(std::any_of(layout.rungs.begin(), layout.rungs.end(), [](const auto& r) { return r.current; }));
+    }
+
+    // ---- gates
+    void theGoodSideIsAlwaysLeftOfTheMark() {
+        const Gate atMost{GateKind::Spread, {}, 10, false, GateState::Met, {}, {}};
+        const Gate atLeast{GateKind::AccentTapGap, {}, 10, true, GateState::Met, {}, {}};
+        const double limit = strainOf(atMost, 10);
+        QVERIFY(std::abs(strainOf(atLeast, 10) - limit) < 1e-9);
+        QVERIFY(strainOf(atMost, 5) < limit && strainOf(atMost, 15) > limit);
+        QVERIFY(strainOf(atLeast, 15) < limit && strainOf(atLeast, 6) > limit);
+        for (const double v : {-5.0, 0.0, 1e9}) {
+            QVERIFY(strainOf(atMost, v) >= 0 && strainOf(atMost, v) <= 1);
+            QVERIFY(strainOf(atLeast, v) >= 0 && strainOf(atLeast, v) <= 1);
+        }
+        const Gate none{GateKind::Mistakes, {}, 0, false, GateState::Met, {}, {}};
+        QCOMPARE(strainOf(none, 0), 0.0);
+        QCOMPARE(strainOf(none, 1), 1.0);
+    }
+
+    // ---- words
+    void theNextStepIsSaidShortly() {
+        Verdict v;
+        v.nextTempoBpm = 108;
+        v.action = Action::Up;
+        QCOMPARE(nextStepInWords(v), QStringLiteral("up to 108"));
+        v.action = Action::Back;
+        QCOMPARE(nextStepInWords(v), QStringLiteral("back to 108"));
+        v.action = Action::Isolate;
+        v.span = Span{1, Beats(3), Beats(4)};
+        QCOMPARE(nextStepInWords(v), QStringLiteral("isolate beat 3"));
+        QCOMPARE(tempoInWords(97.5), QStringLiteral("97.5"));
+        QCOMPARE(tempoInWords(97.0), QStringLiteral("97"));
+        QCOMPARE(counted(1, QStringLiteral("1 bar"), QStringLiteral("%1 bars")), QStringLiteral("1 bar"));
+        QCOMPARE(counted(3, QStringLiteral("1 bar"), QStringLiteral("%1 bars")), QStringLiteral("3 bars"));
+    }
+
+    // ---- settings and theme
+    void settingsComeBack() {
+        QTemporaryDir dir;
+        PracticeSettings s;
+        s.countInBars = 2;
+        s.barsPerTake = 16;
+        s.clickInTake = false;
+        s.profile = QStringLiteral("performance");
+        s.input = QStringLiteral("jack:system:capture_2");
+        s.latencyMs = 7.25;
+        s.careShown = true;
+        {
+            QSettings store(dir.filePath(QStringLiteral("s.ini")), QSettings::IniFormat);
+            writeSettings(store, s);
+        }
+        QSettings store(dir.filePath(QStringLiteral("s.ini")), QSettings::IniFormat);
+        QCOMPARE(readSettings(store), s);
+    }
+
+    void spoiltSettingsAreBroughtBackIntoRange() {
+        QTemporaryDir dir;
+        QSettings store(dir.filePath(QStringLiteral("s.ini")), QSettings::IniFormat);
+        store.setValue(QStringLiteral("countInBars"), -7);
+        store.setValue(QStringLiteral("barsPerTake"), 999999);
+        store.setValue(QStringLiteral("clickGain"), QStringLiteral("loud"));
+        store.setValue(QStringLiteral("restS"), 1e9);
+        const PracticeSettings s = readSettings(store);
+        QCOMPARE(s.countInBars, 0);
+        QCOMPARE(s.barsPerTake, 400);
+        QCOMPARE(s.clickGain, 0.0);
+        QCOMPARE(s.restS, 60.0);
+    }
+
+    void everythingCanBeReadInBothThemes() {
+        for (const Theme* theme : {&Theme::light(), &Theme::night()}) {
+            QVERIFY(contrast(theme->ink, theme->ground) > 7);
+            QVERIFY(contrast(theme->ink, theme->surface) > 7);
+            QVERIFY(contrast(theme->inkSoft, theme->surface) > 4.5);
+            QVERIFY(contrast(theme->early, theme->surface) > 4.5);
+            QVERIFY(contrast(theme->late, theme->surface) > 4.5);
+            QVERIFY(contrast(theme->spineInk, theme->spine) > 7);
+            QVERIFY(contrast(theme->action, theme->spine) > 7);
+            QCOMPARE(Theme::of(theme->palette()).dark, theme->dark);
+        }
+    }
+
+    void theShippedFontIsUsedAndItsFiguresAreTabular() {
+        QVERIFY(loadFonts());
+        for (const bool bold : {false, true}) {
+            const QFontMetricsF metrics(typeFace(40, bold));
+            QCOMPARE(QFontInfo(typeFace(40, bold)).family(), QStringLiteral("Upbeat B612"));
+            for (const QChar digit : QStringLiteral("123456789"))
+                QCOMPARE(metrics.horizontalAdvance(digit), metrics.horizontalAdvance(QLatin1Char('0')));
+            for (const QChar symbol : QStringLiteral("±·–−…&%:/"))
+                QVERIFY2(metrics.inFont(symbol), qPrintable(QString(symbol)));
+        }
+    }
+};
+
+QTEST_MAIN(TestModels)
+#include "tst_models.moc"

@@ -1,0 +1,358 @@
+// The real window, driven by keys as a drummer would.
+#include <QApplication>
+#include <QComboBox>
+#include <QDoubleSpinBox>
+#include <QLineEdit>
+#include <QListView>
+#include <QPushButton>
+#include <QSignalSpy>
+#include <QTemporaryDir>
+#include <QTest>
+#include <QTimer>
+
+#include "climb/climb_place.h"
+#include "look/finding_card.h"
+#include "look/look_place.h"
+#include "shell/help_sheet.h"
+#include "shell/main_window.h"
+#include "shell/verdict_bar.h"
+#include "takes.h"
+#include "theme/theme.h"
+#include "upbeat/music/library.h"
+
+using namespace upbeat;
+using namespace upbeat::test;
+
+namespace {
+
+Character faulty() {
+    Character c;
+    c.spreadMs = 3;
+    c.habits = {{Beats(7, 4), std::nullopt, std::nullopt, std::nullopt, -26, 0, 1}};
+    return c;
+}
+
+struct Stage {
+    QTemporaryDir dir;
+    std::unique_ptr<Studio> studio;
+    std::unique_ptr<MainWindow> window;
+
+    explicit Stage(const Character& character = faulty()) {
+        StudioOptions options;
+        options.logbookFile = dir.filePath(QStringLiteral("logbook.db")).toStdString();
+        options.settingsFile = dir.filePath(QStringLiteral("settings.ini"));
+        options.characterOf = [character](const Exercise&, double) { return character; };
+        options.simulatedSpeed = 40;
+        auto opened = Studio::open(options);
+        if (!opened) qFatal("%s", opened.error().sentence().c_str());
+        studio = std::move(*opened);
+        studio->chooseExercise("paradiddle-accents");
+        window = std::make_unique<MainWindow>(*studio);
+        window->show();
+        window->activateWindow();
+        (void)QTest::qWaitForWindowActive(window.get());
+    }
+    void key(Qt::Key key, Qt::KeyboardModifiers modifiers = Qt::NoModifier) const {
+        QWidget* target = window->focusWidget() != nullptr ? window->focusWidget() : window.get();
+        QTest::keyClick(target, key, modifiers);
+    }
+    void playOne() const {
+        key(Qt::Key_Space);
+        QTRY_VERIFY_WITH_TIMEOUT(window->current() == MainWindow::Look, 60000);
+    }
+    template <class Widget>
+    [[nodiscard]] Widget* in(int place) const {
+        return window->place(place)->findChild<Widget*>();
+    }
+};
+
+}  // namespace
+
+class TestWindow : public QObject {
+    Q_OBJECT
+  private Q_SLOTS:
+    void initTestCase() {
+        QVERIFY(loadFonts());
+        QApplication::setStyle(QStringLiteral("Fusion"));
+        MainWindow::applyTheme(false);
+    }
+
+    void functionKeysWalkThroughThePlaces() {
+        const Stage stage;
+        QCOMPARE(stage.window->current(), static_cast<int>(MainWindow::Prepare));
+        for (int i = 0; i < 5; ++i) {
+            stage.key(static_cast<Qt::Key>(Qt::Key_F2 + i));
+            QCOMPARE(stage.window->current(), i);
+            QVERIFY(!stage.window->place(i)->keys().isEmpty());
+        }
+    }
+
+    void theSpineWorksByMouseAndHasNames() {
+        const Stage stage;
+        auto* spine = stage.window->findChild<Spine*>();
+        QTest::mouseClick(spine->button(MainWindow::Climb), Qt::LeftButton);
+        QCOMPARE(stage.window->current(), static_cast<int>(MainWindow::Climb));
+        for (int i = 0; i < 5; ++i) QVERIFY(!spine->button(i)->accessibleName().isEmpty());
+    }
+
+    void spacePlaysATakeAndTheVerdictFollows() {
+        const Stage stage;
+        stage.key(Qt::Key_Space);
+        QCOMPARE(stage.window->current(), static_cast<int>(MainWindow::Play));
+        QVERIFY(stage.studio->isRecording());
+        QTRY_VERIFY_WITH_TIMEOUT(stage.window->current() == MainWindow::Look, 60000);
+        const auto* look = qobject_cast<LookPlace*>(stage.window->place(MainWindow::Look));
+        QCOMPARE(look->field()->data().rows.size(), std::size_t{8});
+        QVERIFY(look->findingCount() >= 1);
+        QVERIFY(!stage.in<VerdictBar>(MainWindow::Look)->nextStep().isEmpty());
+    }
+
+    void spaceStopsATakeToo() {
+        const Stage stage;
+        stage.key(Qt::Key_Space);
+        QTRY_VERIFY_WITH_TIMEOUT(stage.studio->live()->beatsNow() > 9, 60000);
+        stage.key(Qt::Key_Space);
+        QVERIFY(!stage.studio->isRecording());
+        QTRY_VERIFY_WITH_TIMEOUT(stage.window->current() == MainWindow::Look, 60000);
+        QVERIFY(stage.studio->take()->stored.frame.bars < 8);
+    }
+
+    void escapeThrowsTheTakeAway() {
+        const Stage stage;
+        stage.key(Qt::Key_Space);
+        QTRY_VERIFY_WITH_TIMEOUT(stage.studio->live()->beatsNow() > 5, 60000);
+        stage.key(Qt::Key_Escape);
+        QVERIFY(!stage.studio->isRecording());
+        QVERIFY(stage.studio->takes().empty());
+        QVERIFY(stage.window->notices()->isVisible());
+    }
+
+    void playIsDrawnWhileTheTakeRuns() {
+        Character early = machine();
+        early.placementMs = -18;
+        const Stage stage(early);
+        stage.key(Qt::Key_Space);
+        QTRY_VERIFY_WITH_TIMEOUT(stage.studio->live()->passNow() >= 2, 60000);
+        // The strokes of a pass come and go quickly at this speed: one of the pictures of the take must show them.
+        int most = 0;
+        while (stage.studio->isRecording() && most <= 40) {
+            QCoreApplication::processEvents(QEventLoop::WaitForMoreEvents);
+            const QImage picture = stage.window->place(MainWindow::Play)->grab().toImage();
+            int found = 0;
+            // Below the big count, whose word has the same colour.
+            for (int y = picture.height() / 2; y < picture.height(); y += 2)
+                for (int x = 0; x < picture.width(); x += 2)
+                    found += picture.pixelColor(x, y) == Theme::light().early ? 1 : 0;
+            most = std::max(most, found);
+        }
+        QVERIFY2(most > 40, qPrintable(QString::number(most)));
+        stage.studio->discardTake();
+    }
+
+    void findingsAreWalkedHeardAndDrilled() {
+        const Stage stage;
+        stage.playOne();
+        stage.key(Qt::Key_N);
+        const auto cards = stage.window->findChildren<FindingCard*>();
+        QVERIFY(!cards.isEmpty());
+        QVERIFY(cards.front()->isChecked());
+        QVERIFY(cards.front()->accessibleName().contains(QStringLiteral("the a of 2")));
+        QTRY_VERIFY_WITH_TIMEOUT(!stage.studio->isPlaying(), 60000);
+        stage.key(Qt::Key_H);
+        QTRY_VERIFY_WITH_TIMEOUT(stage.studio->isPlaying(), 60000);
+        stage.key(Qt::Key_H);
+        QVERIFY(!stage.studio->isPlaying());
+        stage.key(Qt::Key_D);
+        QVERIFY(stage.studio->isDrill());
+        stage.key(Qt::Key_B);
+        QVERIFY(!stage.studio->isDrill());
+    }
+
+    void arrowsWalkTheFieldAndZoomIt() {
+        const Stage stage;
+        stage.playOne();
+        const auto* look = qobject_cast<LookPlace*>(stage.window->place(MainWindow::Look));
+        stage.key(Qt::Key_Right);
+        stage.key(Qt::Key_Right);
+        stage.key(Qt::Key_Down);
+        QVERIFY(look->field()->chosen() != nullptr);
+        stage.key(Qt::Key_Plus);
+        QVERIFY(look->field()->zoom().span < 1.0);
+        stage.key(Qt::Key_Minus);
+        QCOMPARE(look->field()->zoom().span, 1.0);
+    }
+
+    void enterTakesTheNextStep() {
+        Character c;
+        c.spreadMs = 2;
+        c.wanderMs = 0.3;
+        const Stage stage(c);
+        const double start = stage.studio->ladder().tempoBpm;
+        for (int i = 0; i < 3; ++i) {
+            stage.studio->startTake();
+            const std::size_t wanted = static_cast<std::size_t>(i) + 1;
+            QTRY_VERIFY_WITH_TIMEOUT(stage.studio->takes().size() == wanted && !stage.studio->isRecording() &&
+                                         stage.window->current() == MainWindow::Look,
+                                     60000);
+        }
+        stage.key(Qt::Key_F5);
+        QCOMPARE(stage.studio->take()->analysis.verdict.action, Action::Up);
+        stage.key(Qt::Key_Return);
+        QVERIFY(stage.studio->ladder().tempoBpm > start);
+    }
+
+    void theLadderIsClimbedByArrows() {
+        const Stage stage;
+        stage.key(Qt::Key_F5);
+        const double start = stage.studio->ladder().tempoBpm;
+        stage.key(Qt::Key_Up);
+        QCOMPARE(stage.studio->ladder().tempoBpm, start + 4);
+        stage.key(Qt::Key_Down);
+        QCOMPARE(stage.studio->ladder().tempoBpm, start);
+        const double goal = stage.studio->ladder().ladder.goalBpm;
+        stage.key(Qt::Key_G);
+        QCOMPARE(stage.studio->ladder().ladder.goalBpm, goal + 4);
+    }
+
+    void anExerciseIsFoundChosenAndSet() {
+        const Stage stage;
+        stage.key(Qt::Key_F2);
+        auto* search = stage.in<QLineEdit>(MainWindow::Prepare);
+        search->setFocus();
+        QTest::keyClicks(search, QStringLiteral("flam"));
+        auto* list = stage.in<QListView>(MainWindow::Prepare);
+        QCOMPARE(list->model()->rowCount(), 1);
+        list->setFocus();
+        QTest::keyClick(list, Qt::Key_Down);
+        QCOMPARE(stage.studio->exercise().id, std::string("flam-taps"));
+        QTest::keyClick(list, Qt::Key_BracketRight);
+        QCOMPARE(stage.studio->ladder().tempoBpm, 51.0);
+        auto* tempo = stage.in<QDoubleSpinBox>(MainWindow::Prepare);
+        tempo->setValue(72);
+        QCOMPARE(stage.studio->ladder().tempoBpm, 72.0);
+        QTest::keyClick(list, Qt::Key_Return);
+        QCOMPARE(stage.window->current(), static_cast<int>(MainWindow::Play));
+    }
+
+    void spaceInTheSearchIsALetter() {
+        const Stage stage;
+        stage.key(Qt::Key_F2);
+        auto* search = stage.in<QLineEdit>(MainWindow::Prepare);
+        search->setFocus();
+        QTest::keyClicks(search, QStringLiteral("ride with"));
+        QCOMPARE(search->text(), QStringLiteral("ride with"));
+        QVERIFY(!stage.studio->isRecording());
+    }
+
+    void theLogOpensATakeAndKeepsANote() {
+        const Stage stage;
+        stage.playOne();
+        stage.key(Qt::Key_F6);
+        auto* list = stage.in<QListView>(MainWindow::Log);
+        QCOMPARE(list->model()->rowCount(), 2);
+        auto* note = stage.in<QLineEdit>(MainWindow::Log);
+        note->setFocus();
+        QTest::keyClicks(note, QStringLiteral("better than before"));
+        QTest::keyClick(note, Qt::Key_Tab);
+        QCOMPARE(stage.studio->takes().front().note, std::string("better than before"));
+        list->setFocus();
+        list->setCurrentIndex(list->model()->index(1, 0));
+        QTest::keyClick(list, Qt::Key_Return);
+        QCOMPARE(stage.window->current(), static_cast<int>(MainWindow::Look));
+    }
+
+    void theHelpSheetListsEveryKey() {
+        const Stage stage;
+        bool seen = false;
+        QTimer::singleShot(0, stage.window.get(), [&] {
+            QTRY_VERIFY(qobject_cast<HelpSheet*>(QApplication::activeModalWidget()) != nullptr);
+            auto* sheet = qobject_cast<HelpSheet*>(QApplication::activeModalWidget());
+            QStringList texts;
+            for (const QLabel* label : sheet->findChildren<QLabel*>()) texts << label->text();
+            for (int i = 0; i < 5; ++i)
+                for (const KeyHint& hint : stage.window->place(i)->keys())
+                    QVERIFY2(texts.contains(hint.what), qPrintable(hint.what));
+            QVERIFY(texts.join(QLatin1Char(' ')).contains(QStringLiteral("doctor or a qualified teacher")));
+            seen = true;
+            sheet->accept();
+        });
+        stage.key(Qt::Key_F1);
+        QVERIFY(seen);
+    }
+
+    void theCareNoteIsShownOnce() {
+        const Stage stage;
+        stage.window->greet();
+        QVERIFY(stage.window->notices()->isVisible());
+        QVERIFY(stage.window->notices()->text().contains(QStringLiteral("hearing")));
+        const auto buttons = stage.window->notices()->findChildren<QPushButton*>();
+        QTest::mouseClick(buttons.front(), Qt::LeftButton);
+        QVERIFY(!stage.window->notices()->isVisible());
+        stage.window->greet();
+        QVERIFY(!stage.window->notices()->isVisible());
+    }
+
+    void anInterruptedTakeIsOffered() {
+        const Stage stage;
+        QFile part(stage.dir.filePath(QStringLiteral("takes/x.flac.part")));
+        QVERIFY(part.open(QIODevice::WriteOnly));
+        part.close();
+        stage.window->greet();
+        QVERIFY(stage.window->notices()->text().contains(QStringLiteral("interrupted")));
+        const auto buttons = stage.window->notices()->findChildren<QPushButton*>();
+        QTest::mouseClick(buttons.back(), Qt::LeftButton);
+        QVERIFY(stage.studio->interrupted().empty());
+    }
+
+    void lightAndDarkAtAnySize_data() {
+        QTest::addColumn<QSize>("size");
+        QTest::addColumn<bool>("dark");
+        for (const QSize size : {QSize(820, 560), QSize(1280, 800), QSize(3840, 2160)})
+            for (const bool dark : {false, true})
+                QTest::addRow("%dx%d %s", size.width(), size.height(), dark ? "dark" : "light") << size << dark;
+    }
+    void lightAndDarkAtAnySize() {
+        QFETCH(QSize, size);
+        QFETCH(bool, dark);
+        const Stage stage;
+        stage.playOne();
+        MainWindow::applyTheme(dark);
+        stage.window->resize(size);
+        for (int place = 0; place < 5; ++place) {
+            stage.window->go(place);
+            const QImage picture = stage.window->grab().toImage();
+            QCOMPARE(picture.size(), size * stage.window->devicePixelRatio());
+            const Theme& theme = dark ? Theme::night() : Theme::light();
+            QCOMPARE(picture.pixelColor(picture.width() - 3, picture.height() - 3), theme.ground);
+        }
+        MainWindow::applyTheme(false);
+    }
+
+    void closingDuringATakeKeepsIt() {
+        Stage stage;
+        stage.key(Qt::Key_Space);
+        QTRY_VERIFY_WITH_TIMEOUT(stage.studio->live()->beatsNow() > 9, 60000);
+        stage.window->close();
+        QVERIFY(!stage.studio->isRecording());
+        QTRY_VERIFY_WITH_TIMEOUT(stage.studio->takes().size() == 1, 60000);
+    }
+
+    void headerAndControlsHaveNamesForScreenReaders() {
+        const Stage stage;
+        stage.playOne();
+        QVERIFY(stage.window->header()->accessibleName().contains(QStringLiteral("Paradiddle")));
+        for (QWidget* widget : stage.window->findChildren<QWidget*>()) {
+            const bool control = qobject_cast<QAbstractSpinBox*>(widget) || qobject_cast<QComboBox*>(widget) ||
+                                 qobject_cast<QListView*>(widget);
+            const bool ours =
+                control && widget->parentWidget() != nullptr &&
+                qobject_cast<QAbstractItemView*>(widget->parentWidget()) == nullptr &&
+                !widget->objectName().startsWith(QStringLiteral("qt_")) &&
+                QString::fromLatin1(widget->metaObject()->className()) != QStringLiteral("QComboBoxListView");
+            if (ours) QVERIFY2(!widget->accessibleName().isEmpty(), widget->metaObject()->className());
+        }
+    }
+};
+
+QTEST_MAIN(TestWindow)
+#include "tst_window.moc"

@@ -1,0 +1,269 @@
+#include <QDir>
+#include <QFile>
+#include <QSqlDatabase>
+#include <QSqlQuery>
+#include <QTemporaryDir>
+#include <QTest>
+
+#include "takes.h"
+#include "upbeat/logbook/exercise_repository.h"
+#include "upbeat/logbook/ladder_repository.h"
+#include "upbeat/logbook/take_repository.h"
+#include "upbeat/music/library.h"
+
+using namespace upbeat;
+using namespace upbeat::test;
+
+namespace {
+
+std::unique_ptr<Logbook> opened(const QTemporaryDir& dir) {
+    auto logbook = Logbook::open(dir.filePath(QStringLiteral("logbook.db")).toStdString());
+    if (!logbook) qFatal("%s", logbook.error().sentence().c_str());
+    return std::move(*logbook);
+}
+
+StoredTake takeAt(const char* id, const QDateTime& at, double tempo = 100) {
+    StoredTake take;
+    take.exercise = *builtInExercise(id);
+    take.startedAt = at;
+    take.frame = {tempo, 2.5, 4, 0.004, false, {{1.0, 1.25}}};
+    take.hits = hitsOf(perform(take.exercise, Bpm(tempo), 4, {}, 1), 2.5);
+    take.durationS = 12;
+    take.device = "Simulated player";
+    take.file = "x.flac";
+    return take;
+}
+
+TakeAnalysis analysisOf(const StoredTake& take) {
+    return analyzeTake(take.exercise, take.frame, take.hits, {practiceProfile(), ladderOf(take.exercise), {}});
+}
+
+qint64 added(const Logbook& logbook, const StoredTake& take) {
+    const auto id = TakeRepository(logbook).add(take, analysisOf(take));
+    if (!id) qFatal("%s", id.error().sentence().c_str());
+    return *id;
+}
+
+/// One number out of the file, by a connection of its own.
+QVariant ask(const QString& file, const QString& sql) {
+    QVariant answer;
+    {
+        auto database = QSqlDatabase::addDatabase(QStringLiteral("QSQLITE"), QStringLiteral("ask"));
+        database.setDatabaseName(file);
+        database.open();
+        QSqlQuery query(database);
+        query.exec(sql);
+        if (query.next()) answer = query.value(0);
+    }
+    QSqlDatabase::removeDatabase(QStringLiteral("ask"));
+    return answer;
+}
+
+const QDateTime kEvening(QDate(2026, 3, 14), QTime(18, 0));
+
+}  // namespace
+
+class TestLogbook : public QObject {
+    Q_OBJECT
+  private Q_SLOTS:
+    void aNewLogbookIsEmptyAndReady() {
+        QTemporaryDir dir;
+        const auto logbook = opened(dir);
+        QCOMPARE(*TakeRepository(*logbook).count(), 0);
+        QVERIFY(QFile::exists(dir.filePath(QStringLiteral("takes"))));
+        QCOMPARE(ask(dir.filePath(QStringLiteral("logbook.db")), QStringLiteral("PRAGMA user_version")).toInt(), 1);
+        QCOMPARE(ask(dir.filePath(QStringLiteral("logbook.db")), QStringLiteral("PRAGMA journal_mode")).toString(),
+                 QStringLiteral("wal"));
+    }
+
+    void openingAgainKeepsWhatWasThere() {
+        QTemporaryDir dir;
+        qint64 id = 0;
+        {
+            const auto logbook = opened(dir);
+            id = added(*logbook, takeAt("paradiddle-accents", kEvening));
+        }
+        const auto logbook = opened(dir);
+        QVERIFY(TakeRepository(*logbook).find(id).has_value());
+    }
+
+    void twoCanWriteAtOnce() {
+        QTemporaryDir dir;
+        const auto one = opened(dir);
+        const auto two = opened(dir);
+        added(*one, takeAt("paradiddle-accents", kEvening));
+        added(*two, takeAt("flam-taps", kEvening.addSecs(60)));
+        QCOMPARE(*TakeRepository(*one).count(), 2);
+    }
+
+    void aNewerLogbookIsRefusedAndLeftAsItIs() {
+        QTemporaryDir dir;
+        const QString file = dir.filePath(QStringLiteral("logbook.db"));
+        { const auto logbook = opened(dir); }
+        ask(file, QStringLiteral("PRAGMA user_version = 99"));
+        const auto refused = Logbook::open(file.toStdString());
+        QVERIFY(!refused);
+        QVERIFY(QString::fromStdString(refused.error().sentence()).contains(QStringLiteral("newer")));
+        QCOMPARE(ask(file, QStringLiteral("PRAGMA user_version")).toInt(), 99);
+    }
+
+    void aFileThatIsNoLogbookIsRefusedAndLeftAsItIs() {
+        QTemporaryDir dir;
+        const QString path = dir.filePath(QStringLiteral("logbook.db"));
+        const QByteArray letter = QByteArray("Dear drummer, ").repeated(400);
+        {
+            QFile file(path);
+            QVERIFY(file.open(QIODevice::WriteOnly));
+            file.write(letter);
+        }
+        const auto refused = Logbook::open(path.toStdString());
+        QVERIFY(!refused);
+        QVERIFY(QString::fromStdString(refused.error().sentence()).contains(QStringLiteral("not a logbook")));
+        QFile file(path);
+        QVERIFY(file.open(QIODevice::ReadOnly));
+        QCOMPARE(file.readAll(), letter);
+    }
+
+    void aFolderThatCannotBeWrittenIsSaid() {
+        const auto refused = Logbook::open("/proc/upbeat/logbook.db");
+        QVERIFY(!refused);
+        const QString sentence = QString::fromStdString(refused.error().sentence());
+        QVERIFY2(
+            sentence.contains(QStringLiteral("/proc/upbeat")) && sentence.contains(QStringLiteral("another folder")),
+            qPrintable(sentence));
+    }
+
+    void takesComeBackTheSame() {
+        QTemporaryDir dir;
+        const auto logbook = opened(dir);
+        StoredTake take = takeAt("ghosted-backbeat", kEvening, 92.5);
+        take.note = "left shoe on";
+        take.profile = "performance";
+        take.recovered = true;
+        take.hits[3].clipped = true;
+        const auto back = TakeRepository(*logbook).find(added(*logbook, take));
+        QVERIFY(back.has_value());
+        QCOMPARE(back->exercise, take.exercise);
+        QCOMPARE(back->startedAt, take.startedAt);
+        QCOMPARE(back->hits, take.hits);
+        QCOMPARE(back->frame.tempoBpm, 92.5);
+        QCOMPARE(back->frame.bars, 4);
+        QCOMPARE(back->frame.firstBeatS, 2.5);
+        QCOMPARE(back->frame.latencyS, 0.004);
+        QCOMPARE(back->frame.damaged, take.frame.damaged);
+        QCOMPARE(back->note, take.note);
+        QCOMPARE(back->profile, take.profile);
+        QCOMPARE(back->device, take.device);
+        QCOMPARE(back->file, take.file);
+        QVERIFY(back->recovered);
+    }
+
+    void theAnalysisIsTheSameFromTheLog() {
+        QTemporaryDir dir;
+        const auto logbook = opened(dir);
+        const StoredTake take = takeAt("paradiddle-accents", kEvening);
+        const auto back = TakeRepository(*logbook).find(added(*logbook, take));
+        QCOMPARE(analysisOf(*back).measures.timing.placementMs, analysisOf(take).measures.timing.placementMs);
+        QCOMPARE(QString::fromStdString(analysisOf(*back).verdict.reason),
+                 QString::fromStdString(analysisOf(take).verdict.reason));
+    }
+
+    void theListIsNewestFirstAndByExercise() {
+        QTemporaryDir dir;
+        const auto logbook = opened(dir);
+        const qint64 a = added(*logbook, takeAt("paradiddle-accents", kEvening));
+        const qint64 b = added(*logbook, takeAt("flam-taps", kEvening.addDays(1)));
+        const qint64 c = added(*logbook, takeAt("paradiddle-accents", kEvening.addDays(2)));
+        const auto all = *TakeRepository(*logbook).list();
+        QCOMPARE(all.size(), std::size_t{3});
+        QCOMPARE(all[0].id, c);
+        QCOMPARE(all[1].id, b);
+        QCOMPARE(all[2].id, a);
+        QCOMPARE(all[1].title, std::string("Flams and taps"));
+        QVERIFY(!all[0].headline.empty());
+        QCOMPARE(TakeRepository(*logbook).list("paradiddle-accents")->size(), std::size_t{2});
+        QCOMPARE(TakeRepository(*logbook).list("", 1)->size(), std::size_t{1});
+        QCOMPARE(TakeRepository(*logbook).list("'; DROP TABLE take; --")->size(), std::size_t{0});
+        QCOMPARE(*TakeRepository(*logbook).count(), 3);
+    }
+
+    void takesOfOneEveningAreOneSession() {
+        QTemporaryDir dir;
+        const auto logbook = opened(dir);
+        for (const int minutes : {0, 5, 20, 45, 24 * 60})
+            added(*logbook, takeAt("flam-taps", kEvening.addSecs(minutes * 60)));
+        QCOMPARE(
+            ask(dir.filePath(QStringLiteral("logbook.db")), QStringLiteral("SELECT COUNT(*) FROM session")).toInt(), 2);
+    }
+
+    void notesAreKept() {
+        QTemporaryDir dir;
+        const auto logbook = opened(dir);
+        const qint64 id = added(*logbook, takeAt("flam-taps", kEvening));
+        QVERIFY(TakeRepository(*logbook).setNote(id, "slower; it's fine").has_value());
+        QCOMPARE(TakeRepository(*logbook).find(id)->note, std::string("slower; it's fine"));
+        QCOMPARE(TakeRepository(*logbook).list()->front().note, std::string("slower; it's fine"));
+    }
+
+    void aMissingTakeIsSaid() {
+        QTemporaryDir dir;
+        const auto logbook = opened(dir);
+        QVERIFY(!TakeRepository(*logbook).find(12345));
+    }
+
+    void aChangedExerciseBecomesANewVersionAndOldTakesKeepTheirs() {
+        QTemporaryDir dir;
+        const auto logbook = opened(dir);
+        StoredTake take = takeAt("flam-taps", kEvening);
+        const qint64 first = added(*logbook, take);
+        take.exercise.title = "Flams, changed";
+        take.exercise.strokes.pop_back();
+        const qint64 second = added(*logbook, take);
+        ExerciseRepository exercises(*logbook);
+        QCOMPARE(TakeRepository(*logbook).find(first)->exercise, *builtInExercise("flam-taps"));
+        QCOMPARE(TakeRepository(*logbook).find(second)->exercise, take.exercise);
+        QCOMPARE(exercises.newest()->size(), std::size_t{1});
+        QCOMPARE(exercises.newest()->front().title, std::string("Flams, changed"));
+        QCOMPARE(*exercises.keep(take.exercise), *exercises.keep(take.exercise));
+        QVERIFY(!exercises.version(999));
+    }
+
+    void laddersAreRemembered() {
+        QTemporaryDir dir;
+        const auto logbook = opened(dir);
+        LadderRepository ladders(*logbook);
+        QVERIFY(!ladders.find("x")->has_value());
+        const LadderState state{{60, 120, 5, 2}, 85};
+        QVERIFY(ladders.save("x", state).has_value());
+        QCOMPARE(**ladders.find("x"), state);
+        const LadderState next{{60, 130, 5, 2}, 90};
+        QVERIFY(ladders.save("x", next).has_value());
+        QCOMPARE(**ladders.find("x"), next);
+    }
+
+    void theLadderRemembersItsTakesOldestFirst() {
+        QTemporaryDir dir;
+        const auto logbook = opened(dir);
+        for (int i = 0; i < 60; ++i) added(*logbook, takeAt("flam-taps", kEvening.addSecs(60 * i), 60 + i));
+        const auto history = *LadderRepository(*logbook).history("flam-taps");
+        QCOMPARE(history.size(), std::size_t{50});
+        QCOMPARE(history.front().tempoBpm, 70.0);
+        QCOMPARE(history.back().tempoBpm, 119.0);
+        QCOMPARE(history.back().clean, analysisOf(takeAt("flam-taps", kEvening, 119)).clean());
+    }
+
+    void hitsGoWithTheirTake() {
+        QTemporaryDir dir;
+        const QString file = dir.filePath(QStringLiteral("logbook.db"));
+        const auto logbook = opened(dir);
+        const qint64 id = added(*logbook, takeAt("flam-taps", kEvening));
+        QVERIFY(ask(file, QStringLiteral("SELECT COUNT(*) FROM hit")).toInt() > 30);
+        QSqlQuery query(QSqlDatabase::database(logbook->connection()));
+        QVERIFY(query.exec(QStringLiteral("DELETE FROM take WHERE id = %1").arg(id)));
+        QCOMPARE(ask(file, QStringLiteral("SELECT COUNT(*) FROM hit")).toInt(), 0);
+        QCOMPARE(ask(file, QStringLiteral("SELECT COUNT(*) FROM verdict")).toInt(), 0);
+    }
+};
+
+QTEST_GUILESS_MAIN(TestLogbook)
+#include "tst_logbook.moc"
