@@ -85,7 +85,8 @@ void GateList::paintEvent(QPaintEvent* /*event*/) {
     painter.drawText(QRectF(18, 8, width() - 36, 32), Qt::AlignVCenter, tr("What this rung asks"));
     painter.setFont(typeFace(13));
     painter.setPen(theme.inkSoft);
-    painter.drawText(QRectF(18, 8, width() - 36, 32), Qt::AlignVCenter | Qt::AlignRight, tr("last take"));
+    if (width() > 340)
+        painter.drawText(QRectF(18, 8, width() - 36, 32), Qt::AlignVCenter | Qt::AlignRight, tr("last take"));
     if (m_gates.empty()) {
         painter.setFont(typeFace(Type::kText));
         painter.drawText(QRectF(rect()).adjusted(20, 40, -20, -20), Qt::AlignCenter | Qt::TextWordWrap,
@@ -105,8 +106,9 @@ void GateList::paintGate(QPainter& painter, const Gate& gate, const QRectF& row)
               gate.state == GateState::Unsure ? theme.inkSoft : ink);
     painter.setFont(typeFace(15, missed));
     painter.setPen(ink);
-    painter.drawText(QRectF(row.left() + 24, row.top() + 2, row.width() * 0.62, 24), Qt::AlignVCenter,
-                     fromView(spokenName(gate.kind)));
+    const double room = row.width() - 24 - 84;
+    painter.drawText(QRectF(row.left() + 24, row.top() + 2, room, 24), Qt::AlignVCenter,
+                     QFontMetricsF(painter.font()).elidedText(fromView(spokenName(gate.kind)), Qt::ElideRight, room));
     const bool whole = gate.kind == GateKind::Mistakes;
     const QString figure =
         QStringLiteral("%1 %2").arg(gate.measured.value, 0, 'f', whole ? 0 : 1).arg(fromView(unitOf(gate.kind)));
@@ -114,7 +116,7 @@ void GateList::paintGate(QPainter& painter, const Gate& gate, const QRectF& row)
     painter.drawText(QRectF(row.left(), row.top() + 2, row.width(), 24), Qt::AlignRight | Qt::AlignVCenter,
                      figure.trimmed());
     if (row.height() < 40) return;
-    const QRectF track(row.left() + 24, row.top() + 30, 0.62 * row.width(), 7);
+    const QRectF track(row.left() + 24, row.top() + 30, std::max(40.0, row.width() - 150), 7);
     painter.setPen(Qt::NoPen);
     painter.setBrush(theme.target);
     painter.drawRoundedRect(track, 3, 3);

@@ -39,6 +39,7 @@ OpenRecordingDialog::OpenRecordingDialog(const QString& exercise, double tempoBp
     m_file->setAccessibleName(tr("Recording"));
     form->addRow(tr("Recording"), row);
     m_tempo->setRange(kSlowestTempo, kFastestTempo);
+    for (QDoubleSpinBox* box : {m_tempo, m_firstBeat}) box->setButtonSymbols(QAbstractSpinBox::NoButtons);
     m_tempo->setDecimals(2);
     m_tempo->setValue(tempoBpm);
     form->addRow(tr("Tempo"), m_tempo);

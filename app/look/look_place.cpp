@@ -117,6 +117,7 @@ void LookPlace::fillFindings() {
         met->setFont(typeFace(Type::kSmall));
         met->setText((m_findingCount == 0 ? tr("No fault stands out of this take.\n\n") : QString()) +
                      (clean.isEmpty() ? QString() : tr("Clean here\n") + clean.join(QLatin1Char('\n'))));
+        m_findings->addSpacing(8);
         m_findings->addWidget(met);
     }
     m_findings->addStretch();

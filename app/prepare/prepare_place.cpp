@@ -73,8 +73,8 @@ PreparePlace::PreparePlace(Studio& studio, QWidget* parent)
     auto* layout = new QHBoxLayout(this);
     layout->setContentsMargins(0, 0, 0, 0);
     layout->setSpacing(18);
-    layout->addWidget(buildList());
-    layout->addWidget(buildStand(), 1);
+    layout->addWidget(buildList(), 2);
+    layout->addWidget(buildStand(), 5);
     m_model->setExercises(m_studio.exercises());
     connect(&m_studio, &Studio::exerciseChanged, this, &PreparePlace::showExercise);
     connect(&m_studio, &Studio::ladderChanged, this, &PreparePlace::showSettings);
@@ -94,7 +94,8 @@ PreparePlace::PreparePlace(Studio& studio, QWidget* parent)
 
 QWidget* PreparePlace::buildList() {
     auto* side = new QWidget(this);
-    side->setFixedWidth(330);
+    side->setMinimumWidth(190);
+    side->setMaximumWidth(330);
     auto* layout = new QVBoxLayout(side);
     layout->setContentsMargins(0, 0, 0, 0);
     m_search = new QLineEdit(side);
@@ -143,16 +144,16 @@ QWidget* PreparePlace::buildControls() {
     m_bars->setRange(1, 400);
     m_countIn = new QSpinBox(box);
     m_countIn->setRange(0, 4);
+    m_countIn->setSuffix(tr(" bars"));
     for (QSpinBox* spin : {m_bars, m_countIn}) spin->setButtonSymbols(QAbstractSpinBox::NoButtons);
     m_click = new QComboBox(box);
     m_click->addItems({tr("every beat"), tr("two a beat"), tr("three a beat"), tr("four a beat"), tr("count-in only")});
     m_profile = new QComboBox(box);
     m_profile->addItems({tr("practice contrast"), tr("performance")});
     m_input = new QComboBox(box);
-    const QList<std::pair<QString, QWidget*>> fields{{tr("Tempo"), m_tempo},      {tr("Goal"), m_goal},
-                                                     {tr("Bars a take"), m_bars}, {tr("Count-in, bars"), m_countIn},
-                                                     {tr("Click"), m_click},      {tr("What is asked"), m_profile},
-                                                     {tr("Input"), m_input}};
+    const QList<std::pair<QString, QWidget*>> fields{
+        {tr("Tempo"), m_tempo}, {tr("Goal"), m_goal},         {tr("Bars a take"), m_bars}, {tr("Count-in"), m_countIn},
+        {tr("Click"), m_click}, {tr("Asked for"), m_profile}, {tr("Input"), m_input}};
     for (int i = 0; i < fields.size(); ++i) {
         const int row = 2 * (i / 4);
         const int columns = i + 1 == fields.size() ? 2 : 1;  // the input's name may be long
@@ -161,7 +162,6 @@ QWidget* PreparePlace::buildControls() {
     }
     for (int column = 0; column < 4; ++column) {
         grid->setColumnStretch(column, 1);
-        grid->setColumnMinimumWidth(column, 120);
     }
     for (QComboBox* combo : {m_click, m_profile, m_input}) {
         combo->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);

@@ -40,7 +40,8 @@ HelpSheet::HelpSheet(const QList<Section>& sections, QWidget* parent) : QDialog(
     auto* grid = new QGridLayout(this);
     grid->setSpacing(24);
     grid->setContentsMargins(28, 24, 28, 24);
-    for (int i = 0; i < sections.size(); ++i) grid->addWidget(sectionWidget(sections.at(i), this), i / 3, i % 3);
+    for (int i = 0; i < sections.size(); ++i)
+        grid->addWidget(sectionWidget(sections.at(i), this), i / 3, i % 3, Qt::AlignTop);
     auto* care = new QLabel(
         tr("Protect your hearing, keep the click low in headphones, take breaks, and stop when something hurts. "
            "What does not pass belongs to a doctor or a qualified teacher; this program gives no medical advice."),

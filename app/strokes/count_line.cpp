@@ -114,9 +114,14 @@ void CountLine::paintVoice(QPainter& painter, Voice voice, const QRectF& row, bo
 
 void CountLine::paintWords(QPainter& painter, const QRectF& row) const {
     const Theme& theme = Theme::of(palette());
+    const double perBar = static_cast<double>(m_page.columns.size()) / m_exercise.bars;
+    const double columnWidth =
+        (width() - x(static_cast<double>(m_firstBar) / m_exercise.bars)) / (perBar * barsInView());
+    const bool narrow = columnWidth < 18;
     for (const FieldColumn& column : m_page.columns) {
-        if (!inView(column.place)) continue;
-        painter.setFont(typeFace(column.onBeat ? 24 : 18, column.onBeat));
+        if (!inView(column.place) || (narrow && !column.onBeat)) continue;
+        const double size = std::clamp(0.62 * columnWidth, 12.0, column.onBeat ? 24.0 : 18.0);
+        painter.setFont(typeFace(size, column.onBeat));
         painter.setPen(column.onBeat ? theme.ink : theme.inkSoft);
         painter.drawText(QRectF(x(column.place) - 40, row.top() + 4, 80, 32), Qt::AlignCenter, column.word);
     }

@@ -14,10 +14,7 @@ double placeIn(const Exercise& e, const Beats& at) {
 LevelReference referenceOf(const MatchedTake& take) {
     LevelReference reference;
     for (const MatchedStroke& s : take.strokes)
-        if (s.written.role == Role::Main && !s.shared) reference.add(s.stroke, s.levelDb);
-    for (const MatchedStroke& s : take.strokes)
-        if (s.written.role == Role::Main && s.shared && s.stroke.level == Level::Accent)
-            reference.add(s.stroke, s.levelDb);
+        if (s.written.role == Role::Main && (!s.shared || s.carries)) reference.add(s.stroke, s.levelDb);
     return reference;
 }
 
@@ -43,7 +40,6 @@ void addAverages(FieldData& field, const TakeAnalysis& a) {
                 levels[mark.stroke].first += mark.relativeDb;
                 ++levels[mark.stroke].second;
             }
-    const auto slots = slotsOf(a.matched.exercise);
     for (const CountHabit& habit : a.measures.timing.habits) {
         const auto index = static_cast<std::size_t>(habit.stroke);
         const Stroke& stroke = a.matched.exercise.strokes[index];
@@ -51,7 +47,7 @@ void addAverages(FieldData& field, const TakeAnalysis& a) {
         const Figure& f = habit.offsetMs;
         field.averages.push_back({habit.stroke,
                                   field.strokePlaces[index],
-                                  slots[index],
+                                  field.strokeSlots[index],
                                   {f.value + placement, f.low + placement, f.high + placement, f.n},
                                   count > 0 ? sum / count : targetDb(stroke.level),
                                   targetDb(stroke.level),
@@ -90,6 +86,7 @@ FieldData fieldOf(const Exercise& e) {
         field.hands.push_back(QString::fromUtf8(handLetter(stroke.limb).data(), 1));
         field.strokePlaces.push_back(placeIn(e, stroke.at));
     }
+    field.strokeSlots = slotsOf(e);
     return field;
 }
 
@@ -98,18 +95,17 @@ FieldData fieldOf(const TakeAnalysis& a) {
     FieldData field = fieldOf(take.exercise);
     field.rows.resize(static_cast<std::size_t>(std::max(take.passes, 0)));
     const LevelReference reference = referenceOf(take);
-    const auto slots = slotsOf(take.exercise);
     for (const MatchedStroke& s : take.strokes)
         if (s.written.role == Role::Main)
             field.rows[static_cast<std::size_t>(s.written.pass - 1)].push_back(
-                markOf(take, s, slots[static_cast<std::size_t>(s.written.stroke)], reference));
+                markOf(take, s, field.strokeSlots[static_cast<std::size_t>(s.written.stroke)], reference));
     for (const WrittenStroke& w : take.missed) {
         const Stroke& stroke = take.exercise.strokes[static_cast<std::size_t>(w.stroke)];
         FieldMark mark;
         mark.kind = FieldMark::Kind::Missed;
         mark.stroke = w.stroke;
         mark.place = placeIn(take.exercise, stroke.at);
-        mark.slot = slots[static_cast<std::size_t>(w.stroke)];
+        mark.slot = field.strokeSlots[static_cast<std::size_t>(w.stroke)];
         mark.targetDb = targetDb(stroke.level);
         mark.limb = stroke.limb;
         mark.timeS = take.firstBeatS + take.latencyS + w.gridS;

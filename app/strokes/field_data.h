@@ -50,6 +50,7 @@ struct FieldData {
     std::vector<FieldAverage> averages;
     std::vector<QString> hands;  ///< Sticking letter per stroke of the exercise.
     std::vector<double> strokePlaces;
+    std::vector<int> strokeSlots;  ///< Per stroke: see slotsOf.
     double bars = 1;
 
     [[nodiscard]] std::size_t markCount() const;

@@ -40,8 +40,8 @@ double FieldLayout::strokeWidth() const {
 }
 
 double FieldLayout::x(double place, int slot) const {
-    const double inset = std::min(0.5 * m_columnWidth, 28.0);
-    const double width = m_summary.width();
+    const double inset = std::clamp(0.5 * m_columnWidth, 14.0, 28.0);
+    const double width = m_summary.width() - inset;
     return m_summary.left() + inset + (place - m_zoom.from) / m_zoom.span * width + slot * 1.5 * strokeWidth();
 }
 

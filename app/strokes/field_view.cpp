@@ -149,7 +149,7 @@ void FieldView::paintGrid(QPainter& painter, const FieldLayout& layout) const {
     for (const FieldColumn& column : m_data.columns) {
         if (!column.onBeat || !layout.isVisible(column.place)) continue;
         painter.setPen(QPen(theme.edge, column.onBar ? 2.0 : 1.0));
-        const double x = layout.x(column.place) - std::min(0.5 * layout.columnWidth(), 28.0) + 1;
+        const double x = layout.x(column.place) - std::clamp(0.5 * layout.columnWidth(), 14.0, 28.0) + 1;
         painter.drawLine(QPointF(x, layout.body().top()), QPointF(x, layout.body().bottom()));
     }
     const auto [first, last] = layout.visibleRows();
@@ -188,11 +188,9 @@ void FieldView::paintSummary(QPainter& painter, const FieldLayout& layout) const
     }
     painter.setFont(typeFace(12));
     painter.setPen(theme.inkSoft);
-    const auto slots = m_data.strokePlaces.size();
-    for (std::size_t i = 0; i < slots && !narrow; ++i) {
-        const bool shares = (i > 0 && m_data.strokePlaces[i - 1] == m_data.strokePlaces[i]);
+    for (std::size_t i = 0; i < m_data.strokePlaces.size() && !narrow; ++i) {
         if (!layout.isVisible(m_data.strokePlaces[i])) continue;
-        const double x = layout.x(m_data.strokePlaces[i]) + (shares ? 9 : 0);
+        const double x = layout.x(m_data.strokePlaces[i]) + 7 * m_data.strokeSlots[i];
         painter.drawText(QRectF(x - 20, y + 24, 40, 16), Qt::AlignCenter, m_data.hands[i]);
     }
 }

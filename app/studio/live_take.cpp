@@ -95,7 +95,7 @@ QString LiveTake::lastPassInWords() const {
     });
     constexpr double kWorthSayingMs = 10;
     if (furthest != marks.end() && std::abs(furthest->offsetMs) >= kWorthSayingMs)
-        return QCoreApplication::translate("LiveTake", "last pass: %1 %2 ms %3")
+        return QCoreApplication::translate("LiveTake", "last pass: %1, %2 ms %3")
             .arg(QString::fromStdString(placeInWords(m_exercise, furthest->stroke)))
             .arg(std::abs(furthest->offsetMs), 0, 'f', 0)
             .arg(furthest->offsetMs < 0 ? QCoreApplication::translate("LiveTake", "early")

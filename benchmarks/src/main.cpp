@@ -1,6 +1,8 @@
 // Prints the benchmark tables: speed, accuracy on simulated takes, or accuracy on a labelled set (--set DIR).
 #include <fmt/format.h>
 
+#include <QApplication>
+
 #include <algorithm>
 #include <cstring>
 #include <filesystem>
@@ -13,6 +15,7 @@
 #include "upbeat/formats/atomic_file.h"
 #include "upbeat/measure/statistics.h"
 #include "upbeat/music/library.h"
+#include "window_speed.h"
 
 namespace upbeat::bench {
 
@@ -110,6 +113,10 @@ int run(int argc, char** argv) {
     }
     std::vector<Table> tables;
     if (set.empty()) {
+        if (std::getenv("DISPLAY") == nullptr) qputenv("QT_QPA_PLATFORM", "offscreen");
+        QApplication::setStyle("Fusion");
+        const QApplication application(argc, argv);
+        tables.push_back(windowTable());
         tables.push_back(speedTable());
         tables.push_back(simulatedTable());
     } else if (const int status = labelledSet(set, tables); status != 0) {

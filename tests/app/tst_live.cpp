@@ -82,7 +82,7 @@ class TestLive : public QObject {
         c.habits = {{Beats(7, 4), std::nullopt, std::nullopt, std::nullopt, -14, 0, 1}};
         live.add(hitsOf(perform(live.exercise(), Bpm(120), 1, c, 1), 1.0));
         live.moveTo(1.0 + 2.1);
-        QCOMPARE(live.lastPassInWords(), QStringLiteral("last pass: the a of 2 14 ms early"));
+        QCOMPARE(live.lastPassInWords(), QStringLiteral("last pass: the a of 2, 14 ms early"));
         LiveTake gaps = liveOf("singles-sixteenths");
         auto hits = hitsOf(perform(gaps.exercise(), Bpm(120), 1, machine(), 1), 1.0);
         hits.resize(13);

@@ -224,6 +224,12 @@ class TestMeasures : public QObject {
         QVERIFY(!b.accentTapGapDb && !b.tapGhostGapDb && !b.overlapPercent);
     }
 
+    void anAccentStruckWithSofterStrokesKeepsItsLevel() {
+        const Balance b = measureBalance(taken("ghosted-backbeat", 90, 8, machine()));
+        QVERIFY(b.accentGhostGapDb.has_value());
+        QVERIFY(std::abs(b.accentGhostGapDb->value - 21) < 1e-6);
+    }
+
     void clippedStrokesDoNotCountForLevels() {
         const Exercise e = *builtInExercise("paradiddle-accents");
         auto hits = hitsOf(perform(e, Bpm(100), 4, machine(), 1), 1.0);

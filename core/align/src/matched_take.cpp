@@ -58,6 +58,16 @@ bool belongsToUnison(const std::vector<PageEvent>& events, const Assignment& fou
     return false;
 }
 
+/// Whether a stroke is of a louder class than everything it is struck with.
+bool isLoudest(const Exercise& e, const std::vector<WrittenStroke>& page, const PageEvent& event,
+               const WrittenStroke& w) {
+    const auto levelOf = [&e](const WrittenStroke& s) { return e.strokes[static_cast<std::size_t>(s.stroke)].level; };
+    return std::all_of(event.written.begin(), event.written.end(), [&](int index) {
+        const WrittenStroke& other = page[static_cast<std::size_t>(index)];
+        return other.stroke == w.stroke || levelOf(other) < levelOf(w);
+    });
+}
+
 /// Weak hits and second sounds that the page does not explain were never strokes.
 bool counts(const Sounding& sounding, int event) {
     return event != kNone || (sounding.strength >= kFirmStrength && !sounding.echo);
@@ -94,9 +104,16 @@ MatchedTake matchTake(const Exercise& exercise, const TakeFrame& frame, const st
                 continue;
             }
             const auto j = static_cast<std::size_t>(hit);
-            const double offsetMs = (sounding[j].timeS - w.gridS) * 1e3;
-            take.strokes.push_back({w, exercise.strokes[static_cast<std::size_t>(w.stroke)], keptIndex[j], offsetMs,
-                                    hits[j].levelDb, events[i].written.size() > 1, !hits[j].clipped});
+            MatchedStroke matched;
+            matched.written = w;
+            matched.stroke = exercise.strokes[static_cast<std::size_t>(w.stroke)];
+            matched.hit = keptIndex[j];
+            matched.offsetMs = (sounding[j].timeS - w.gridS) * 1e3;
+            matched.levelDb = hits[j].levelDb;
+            matched.shared = events[i].written.size() > 1;
+            matched.carries = matched.shared && isLoudest(exercise, page, events[i], w);
+            matched.levelKnown = !hits[j].clipped;
+            take.strokes.push_back(matched);
         }
     }
     return take;

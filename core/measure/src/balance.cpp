@@ -11,7 +11,7 @@ namespace {
 constexpr int kLevels = 3;
 
 bool usable(const MatchedStroke& s) {
-    return s.written.role == Role::Main && !s.shared && s.levelKnown;
+    return s.written.role == Role::Main && (!s.shared || s.carries) && s.levelKnown;
 }
 
 std::size_t index(Level level) {

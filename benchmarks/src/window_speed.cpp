@@ -1,0 +1,107 @@
+#include "window_speed.h"
+
+#include <fmt/format.h>
+
+#include <QApplication>
+#include <QEventLoop>
+#include <QImage>
+#include <QTemporaryDir>
+#include <algorithm>
+#include <chrono>
+#include <fstream>
+
+#include "shell/main_window.h"
+#include "simulated_sets.h"
+#include "strokes/field_view.h"
+#include "theme/theme.h"
+#include "upbeat/measure/statistics.h"
+#include "upbeat/music/library.h"
+
+namespace upbeat::bench {
+
+namespace {
+
+using Clock = std::chrono::steady_clock;
+
+double secondsSince(Clock::time_point start) {
+    return std::chrono::duration<double>(Clock::now() - start).count();
+}
+
+/// The most memory this process ever held, MB, as the kernel counts it.
+double peakMemoryMb() {
+    std::ifstream status("/proc/self/status");
+    for (std::string line; std::getline(status, line);)
+        if (line.starts_with("VmHWM:")) return std::stod(line.substr(6)) / 1024;
+    return 0;
+}
+
+/// Median time of a repaint in ms.
+double repaintMs() {
+    const Exercise e = *builtInExercise("paradiddle-accents");
+    const int passes = 313;
+    const LabelledTake take = simulateLabelled(e, 120, passes, {}, 5, Room::Dry);
+    FieldView view;
+    view.resize(800, 570);
+    view.setData(fieldOf(take.analysis));
+    QImage image(view.size(), QImage::Format_ARGB32_Premultiplied);
+    std::vector<double> times;
+    for (int i = 0; i < 60; ++i) {
+        view.choose(static_cast<std::size_t>(i * 5), 3);
+        const auto start = Clock::now();
+        view.render(&image);
+        times.push_back(1e3 * secondsSince(start));
+    }
+    return median(times);
+}
+
+struct TenMinutes {
+    double verdictS = 0;
+    double memoryMb = 0;
+    std::size_t strokes = 0;
+};
+
+/// A ten-minute take by the simulated player, twenty times as fast as life, through the real window.
+TenMinutes playTenMinutes() {
+    const QTemporaryDir dir;
+    StudioOptions options;
+    options.logbookFile = dir.filePath(QStringLiteral("logbook.db")).toStdString();
+    options.settingsFile = dir.filePath(QStringLiteral("settings.ini"));
+    options.simulatedSpeed = 20;
+    auto studio = Studio::open(options);
+    if (!studio) return {};
+    (*studio)->chooseExercise("paradiddle-accents");
+    (*studio)->setTempo(120);
+    PracticeSettings settings = (*studio)->settings();
+    settings.barsPerTake = 300;
+    (*studio)->changeSettings(settings);
+    MainWindow window(**studio);
+    window.show();
+    Clock::time_point stopped;
+    QObject::connect(studio->get(), &Studio::takeStopped, &window, [&stopped] { stopped = Clock::now(); });
+    TenMinutes result;
+    QObject::connect(studio->get(), &Studio::takeOpened, &window, [&] { result.verdictS = secondsSince(stopped); });
+    (*studio)->startTake();
+    while (!(*studio)->take()) QCoreApplication::processEvents(QEventLoop::WaitForMoreEvents);
+    QCoreApplication::processEvents();
+    result.memoryMb = peakMemoryMb();
+    result.strokes = (*studio)->take()->analysis.matched.strokes.size();
+    return result;
+}
+
+}  // namespace
+
+Table windowTable() {
+    (void)loadFonts();
+    MainWindow::applyTheme(false);
+    const TenMinutes ten = playTenMinutes();
+    Table table{"The window", {"what", "figure", "asked"}, {}};
+    table.rows.push_back(
+        {"a 10 min take: most memory of the whole program, MB", fmt::format("{:.0f}", ten.memoryMb), "<= 150"});
+    table.rows.push_back({"strokes measured in it", fmt::format("{}", ten.strokes), ""});
+    table.rows.push_back(
+        {"from the last sample to the verdict on the screen, s", fmt::format("{:.2f}", ten.verdictS), "<= 0.3"});
+    table.rows.push_back({"repaint of the field with 5,000 strokes, ms", fmt::format("{:.2f}", repaintMs()), "<= 8"});
+    return table;
+}
+
+}  // namespace upbeat::bench
