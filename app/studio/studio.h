@@ -29,6 +29,11 @@ struct StudioOptions {
     double simulatedSpeed = 1.0;  ///< Tests run the simulated device faster than real time.
 };
 
+/// An error as the player reads it.
+[[nodiscard]] inline QString sentenceOf(const Error& error) {
+    return QString::fromStdString(error.sentence());
+}
+
 /// The room in which one player works: the exercise on the stand, the ladder, the device, the take that runs and the
 /// take that is looked at. Places show it and tell it what the player wants; they know nothing of one another.
 class Studio : public QObject {
@@ -120,10 +125,6 @@ class Studio : public QObject {
     [[nodiscard]] TakePlan planNow() const;
     [[nodiscard]] CoachPlan coachPlan() const;
     [[nodiscard]] Profile profile() const;
-    /// Runs work off the interface thread and hands its result back to it.
-    template <class Work, class Done>
-    void inBackground(Work work, Done done);
-
     StudioOptions m_options;
     std::unique_ptr<Logbook> m_logbook;
     TakeStore m_store;

@@ -1,0 +1,167 @@
+// The take that is looked at, listening, and takes an earlier run left behind.
+#include <algorithm>
+
+#include "studio/background.h"
+#include "studio/studio.h"
+#include "upbeat/formats/audio_file.h"
+
+namespace upbeat {
+
+void Studio::showTake(TakePtr take) {
+    m_take = std::move(take);
+    Q_EMIT takeOpened();
+}
+
+void Studio::openTake(qint64 id) {
+    if (isRecording()) return;
+    auto stored = TakeRepository(*m_logbook).find(id);
+    if (!stored) {
+        Q_EMIT failed(sentenceOf(stored.error()));
+        return;
+    }
+    if (stored->exercise.id != m_exercise.id) chooseExercise(stored->exercise.id);
+    CoachPlan coach = coachPlan();
+    // The verdict is the one of its day: only what came before it counts.
+    const auto all = takes(stored->exercise.id);
+    const auto own = std::find_if(all.begin(), all.end(), [id](const TakeSummary& t) { return t.id == id; });
+    const auto later = static_cast<std::size_t>(std::distance(all.begin(), own)) + 1;
+    coach.history.resize(coach.history.size() > later ? coach.history.size() - later : 0);
+    coach.profile = stored->profile == "performance" ? performanceProfile() : practiceProfile();
+    auto view = std::make_shared<TakeView>();
+    view->id = id;
+    view->analysis = analyzeTake(stored->exercise, stored->frame, stored->hits, coach);
+    if (!stored->file.empty())
+        view->soundFile = QString::fromStdString((m_logbook->takesFolder() / stored->file).string());
+    view->stored = *std::move(stored);
+    showTake(view);
+}
+
+void Studio::openRecording(const QString& file, double tempoBpm, double firstBeatS) {
+    runInBackground(
+        m_pool, this,
+        [file, tempoBpm, firstBeatS, exercise = m_exercise, coach = coachPlan()]() -> Result<TakePtr> {
+            const auto sound = readSound(file.toStdString());
+            if (!sound) return tl::unexpected(sound.error());
+            auto view = std::make_shared<TakeView>();
+            view->soundFile = file;
+            view->stored.exercise = exercise;
+            view->stored.startedAt = QDateTime::currentDateTime();
+            view->stored.hits = detectHits(sound->view(), sound->sampleRate);
+            view->stored.durationS = sound->durationS();
+            view->stored.sampleRate = sound->sampleRate;
+            const int bars = barsPlayed(exercise, tempoBpm, firstBeatS, view->stored.hits);
+            if (bars < 1)
+                return fail("nothing is heard after the first beat", file.toStdString(),
+                            "check the time of the first beat");
+            view->stored.frame = {tempoBpm, firstBeatS, bars, 0, false, {}};
+            view->analysis = analyzeTake(exercise, view->stored.frame, view->stored.hits, coach);
+            return TakePtr(view);
+        },
+        [this](Result<TakePtr> take) {
+            if (take)
+                showTake(*take);
+            else
+                Q_EMIT failed(sentenceOf(take.error()));
+        });
+}
+
+void Studio::acceptNextStep() {
+    if (!m_take) return;
+    const Verdict& verdict = m_take->analysis.verdict;
+    if (verdict.action == Action::Isolate && verdict.span && !isDrill()) {
+        isolate(*verdict.span);
+        return;
+    }
+    if (isDrill() && verdict.action == Action::Up) {
+        backToWhole();
+        return;
+    }
+    setTempo(verdict.nextTempoBpm);
+}
+
+std::vector<TakeSummary> Studio::takes(const std::string& exerciseId) const {
+    auto list = TakeRepository(*m_logbook).list(exerciseId);
+    return list ? *std::move(list) : std::vector<TakeSummary>();
+}
+
+void Studio::setNote(qint64 id, const QString& note) {
+    if (const auto done = TakeRepository(*m_logbook).setNote(id, note.toStdString()); !done)
+        Q_EMIT failed(sentenceOf(done.error()));
+    else
+        Q_EMIT logChanged();
+}
+
+// ---- listening
+
+void Studio::playSpan(double fromS, double toS) {
+    if (!m_take || isRecording()) return;
+    if (m_take->soundFile.isEmpty()) {
+        Q_EMIT said(tr("This take has no recording to hear."));
+        return;
+    }
+    runInBackground(
+        m_pool, this, [file = m_take->soundFile.toStdString(), fromS, toS] { return readSpan(file, fromS, toS); },
+        [this, fromS](Result<Sound> sound) {
+            if (!sound) {
+                Q_EMIT failed(sentenceOf(sound.error()));
+                return;
+            }
+            m_playFromS = std::max(0.0, fromS);
+            m_engine->play(std::make_shared<Sound>(*std::move(sound)), 1.0);
+            m_ticker.start();
+        });
+}
+
+void Studio::stopPlaying() {
+    m_engine->stopPlaying();
+}
+
+double Studio::playheadS() const {
+    return isPlaying() ? m_playFromS + m_engine->playedS() : -1.0;
+}
+
+// ---- interrupted takes
+
+void Studio::recoverInterrupted() {
+    for (const std::string& name : interrupted()) {
+        runInBackground(
+            m_pool, this,
+            [name, store = m_store, coach = coachPlan(), file = m_logbook->file()]() -> Result<qint64> {
+                const auto sidecar = store.recover(name);
+                if (!sidecar) return tl::unexpected(sidecar.error());
+                StoredTake stored;
+                stored.exercise = sidecar->exercise;
+                stored.startedAt = QDateTime::fromString(QString::fromStdString(sidecar->startedAt), Qt::ISODate);
+                stored.frame = {sidecar->click.tempo.value(),
+                                sidecar->firstBeatS,
+                                std::max(1, sidecar->bars),
+                                sidecar->latencyS,
+                                false,
+                                sidecar->damaged};
+                stored.hits = sidecar->hits;
+                stored.sampleRate = sidecar->sampleRate;
+                stored.device = sidecar->device;
+                stored.file = name + ".flac";
+                stored.recovered = true;
+                const auto analysis = analyzeTake(stored.exercise, stored.frame, stored.hits, coach);
+                const auto logbook = Logbook::open(file);
+                if (!logbook) return tl::unexpected(logbook.error());
+                return TakeRepository(**logbook).add(stored, analysis);
+            },
+            [this](const Result<qint64>& id) {
+                if (!id) {
+                    Q_EMIT failed(sentenceOf(id.error()));
+                    return;
+                }
+                Q_EMIT logChanged();
+                openTake(*id);
+                Q_EMIT said(tr("The interrupted take was saved."));
+            });
+    }
+}
+
+void Studio::discardInterrupted() {
+    for (const std::string& name : interrupted()) m_store.discard(name);
+}
+
+}  // namespace upbeat

@@ -1,0 +1,200 @@
+// The take that runs: from the count-in to the verdict.
+#include <algorithm>
+#include <cmath>
+
+#include "studio/background.h"
+#include "studio/studio.h"
+#include "upbeat/audio/cue.h"
+
+namespace upbeat {
+
+TakePlan Studio::planNow() const {
+    TakePlan plan;
+    plan.exercise = m_exercise;
+    plan.click.tempo = Bpm(m_ladder.tempoBpm);
+    plan.click.meter = m_exercise.meter;
+    plan.click.countInBars = m_settings.countInBars;
+    plan.click.subdivision = m_settings.clickSubdivision;
+    plan.click.audibleAfterCountIn = m_settings.clickInTake;
+    plan.clickGain = m_settings.clickGain;
+    const int passes = std::max(1, (m_settings.barsPerTake + m_exercise.bars - 1) / m_exercise.bars);
+    plan.bars = passes * m_exercise.bars;
+    plan.latencyS = isSimulated() ? 0.0 : m_settings.latencyMs * 1e-3;
+    return plan;
+}
+
+Profile Studio::profile() const {
+    return m_settings.profile == QLatin1String("performance") ? performanceProfile() : practiceProfile();
+}
+
+CoachPlan Studio::coachPlan() const {
+    return {profile(), m_ladder.ladder, history()};
+}
+
+void Studio::startTake() {
+    if (isRecording()) return;
+    m_restTimer.stop();
+    stopPlaying();
+    TakePlan plan = planNow();
+    m_takeStarted = QDateTime::currentDateTime();
+    const TakeSidecar sidecar{plan.exercise,
+                              plan.click,
+                              plan.bars,
+                              plan.firstBeatS(),
+                              plan.latencyS,
+                              deviceName().toStdString(),
+                              m_takeStarted.toString(Qt::ISODate).toStdString(),
+                              m_stream->sampleRate(),
+                              {},
+                              {}};
+    const auto name = m_store.begin(sidecar, m_takeStarted);
+    if (!name) {
+        setHandsFree(false);
+        Q_EMIT failed(sentenceOf(name.error()));
+        return;
+    }
+    m_takeName = *name;
+    plan.file = m_store.partFile(m_takeName);
+    auto run = std::make_shared<RecordingRun>(plan, m_stream->sampleRate());
+    auto writer = TakeWriter::start(run);
+    if (!writer) {
+        m_store.discard(m_takeName);
+        setHandsFree(false);
+        Q_EMIT failed(sentenceOf(writer.error()));
+        return;
+    }
+    m_run = run;
+    m_writer = std::move(*writer);
+    m_live = std::make_unique<LiveTake>(plan.exercise, plan.click.tempo.value(), plan.bars, plan.firstBeatS(),
+                                        plan.latencyS);
+    if (auto* simulated = dynamic_cast<SimulatedStream*>(m_stream.get())) simulated->setCharacter(characterNow());
+    m_engine->startRun(run);
+    m_ticker.start();
+    Q_EMIT takeStarted();
+}
+
+void Studio::tick() {
+    if (m_writer) {
+        m_live->add(m_writer->newHits());
+        m_live->moveTo(static_cast<double>(m_run->framesPassed()) / m_run->sampleRate());
+        if (m_writer->isDone()) finishRecording(true);
+    } else if (!isPlaying() && !isResting()) {
+        m_ticker.stop();
+    }
+    Q_EMIT ticked();
+}
+
+int Studio::losses() const {
+    return m_writer ? m_writer->lossCount() : 0;
+}
+
+double Studio::restLeftS() const {
+    return isResting() ? m_restTimer.remainingTime() * 1e-3 : 0.0;
+}
+
+void Studio::stopTake() {
+    if (isResting()) {
+        m_restTimer.stop();
+        setHandsFree(false);
+        return;
+    }
+    if (!isRecording()) return;
+    setHandsFree(false);
+    finishRecording(true);
+}
+
+void Studio::discardTake() {
+    if (!isRecording()) return;
+    setHandsFree(false);
+    finishRecording(false);
+    Q_EMIT said(tr("The take was thrown away."));
+}
+
+void Studio::finishRecording(bool keep) {
+    FinishedTake finished = m_writer->finish();
+    m_writer.reset();
+    m_engine->clearRun();
+    m_run.reset();
+    Q_EMIT takeStopped();
+    if (!keep) {
+        m_store.discard(m_takeName);
+        return;
+    }
+    if (finished.writeError) Q_EMIT failed(sentenceOf(*finished.writeError));
+    measureAndKeep(std::move(finished), deviceName());
+}
+
+void Studio::measureAndKeep(FinishedTake finished, const QString& device) {
+    const TakePlan& plan = finished.plan;
+    const double played = (finished.durationS - plan.firstBeatS() - plan.latencyS) / plan.click.bar().value();
+    const int bars = std::min(plan.bars, static_cast<int>(std::floor(played + 0.02)));
+    if (bars < 1) {
+        m_store.discard(m_takeName);
+        Q_EMIT said(tr("Less than a bar was played: nothing was kept."));
+        return;
+    }
+    StoredTake stored;
+    stored.exercise = plan.exercise;
+    stored.startedAt = m_takeStarted;
+    stored.frame = {plan.click.tempo.value(), plan.firstBeatS(), bars, plan.latencyS, false, finished.damaged};
+    stored.hits = std::move(finished.hits);
+    stored.durationS = finished.durationS;
+    stored.sampleRate = finished.sampleRate;
+    stored.device = device.toStdString();
+    stored.profile = m_settings.profile.toStdString();
+    stored.file = m_takeName + ".flac";
+    runInBackground(
+        m_pool, this,
+        [stored = std::move(stored), plan, coach = coachPlan(), store = m_store, name = m_takeName,
+         file = m_logbook->file()]() mutable -> Result<TakePtr> {
+            auto view = std::make_shared<TakeView>();
+            view->analysis = analyzeTake(stored.exercise, stored.frame, stored.hits, coach);
+            view->soundFile = QString::fromStdString(store.file(name).string());
+            const TakeSidecar sidecar{stored.exercise,
+                                      plan.click,
+                                      stored.frame.bars,
+                                      stored.frame.firstBeatS,
+                                      stored.frame.latencyS,
+                                      stored.device,
+                                      stored.startedAt.toString(Qt::ISODate).toStdString(),
+                                      stored.sampleRate,
+                                      stored.frame.damaged,
+                                      stored.hits};
+            if (const auto kept = store.finish(name, sidecar); !kept) return tl::unexpected(kept.error());
+            const auto logbook = Logbook::open(file);
+            if (!logbook) return tl::unexpected(logbook.error());
+            const auto id = TakeRepository(**logbook).add(stored, view->analysis);
+            if (!id) return tl::unexpected(id.error());
+            view->id = *id;
+            view->stored = std::move(stored);
+            return TakePtr(view);
+        },
+        [this](Result<TakePtr> take) {
+            if (!take) {
+                setHandsFree(false);
+                Q_EMIT failed(sentenceOf(take.error()));
+                return;
+            }
+            showTake(*take);
+            Q_EMIT logChanged();
+            afterVerdict();
+        });
+}
+
+void Studio::afterVerdict() {
+    const auto tone = std::make_shared<Sound>(verdictTone(m_take->analysis.verdict.action, m_stream->sampleRate()));
+    m_engine->play(tone, 0.6);
+    if (!m_handsFree) return;
+    acceptNextStep();
+    m_restTimer.start(static_cast<int>(m_settings.restS * 1000));
+    m_ticker.start();
+}
+
+void Studio::setHandsFree(bool on) {
+    if (m_handsFree == on) return;
+    m_handsFree = on;
+    if (!on) m_restTimer.stop();
+    Q_EMIT settingsChanged();
+}
+
+}  // namespace upbeat
