@@ -10,6 +10,6 @@ target_compile_options(upbeat_build_flags INTERFACE
 set(UPBEAT_SANITIZE "" CACHE STRING "Sanitizers to build with, for example address,undefined or thread")
 if(UPBEAT_SANITIZE)
     target_compile_options(upbeat_build_flags INTERFACE -fsanitize=${UPBEAT_SANITIZE} -fno-sanitize-recover=all
-        -fno-omit-frame-pointer)
+        -fno-omit-frame-pointer -O1)
     target_link_options(upbeat_build_flags INTERFACE -fsanitize=${UPBEAT_SANITIZE})
 endif()

@@ -34,9 +34,12 @@ void SimulatedStream::run(const std::stop_token& token, AudioProcess& process) {
     std::vector<float> out(in.size());
     const auto begin = std::chrono::steady_clock::now();
     for (std::int64_t position = 0; !token.stop_requested(); position += periodFrames()) {
+        const auto current = m_engine.currentRun();
+        while (current && current->isBackedUp() && !token.stop_requested())
+            std::this_thread::sleep_for(std::chrono::milliseconds(1));
         {
             const std::lock_guard lock(m_mutex);
-            m_source.fill(in, position, m_engine.currentRun());
+            m_source.fill(in, position, current);
         }
         std::fill(out.begin(), out.end(), 0.0F);
         process.process(in, out, position, false);

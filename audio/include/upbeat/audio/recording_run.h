@@ -42,6 +42,9 @@ class RecordingRun {
     [[nodiscard]] int sampleRate() const { return m_sampleRate; }
     [[nodiscard]] std::int64_t totalFrames() const { return m_total; }
 
+    /// The writer is seconds behind. A device that can wait (simulated, offline) should; a real one cannot.
+    [[nodiscard]] bool isBackedUp() const noexcept { return m_samples.size() > m_samples.capacity() / 2; }
+
     // Writer thread.
     [[nodiscard]] SpscRing<float>& samples() { return m_samples; }
     [[nodiscard]] SpscRing<LostFrames>& losses() { return m_losses; }

@@ -36,6 +36,11 @@ class SpscRing {
         return count;
     }
 
+    /// Values waiting to be read; either thread may ask.
+    [[nodiscard]] std::size_t size() const noexcept {
+        return m_head.load(std::memory_order_acquire) - m_tail.load(std::memory_order_acquire);
+    }
+
     [[nodiscard]] std::size_t capacity() const { return m_values.size(); }
 
   private:
