@@ -187,6 +187,7 @@ void MainWindow::greet() {
 void MainWindow::closeEvent(QCloseEvent* event) {
     // A take that runs is kept: ending the program is ending the take.
     if (m_studio.isRecording()) m_studio.stopTake();
+    m_studio.settle();
     event->accept();
 }
 

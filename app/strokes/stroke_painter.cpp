@@ -18,9 +18,16 @@ QColor StrokePainter::colour(Lean lean) const {
 
 void StrokePainter::target(const QPointF& foot, double height) const {
     const double half = 1.7 * m_width;
+    const QRectF bar(foot.x() - half, foot.y() - height, 2 * half, height);
+    // Hundreds of small bars stand in a field: rounding their corners would take most of its repaint and not be seen.
+    constexpr double kRoundedFrom = 5.5;
+    if (m_width < kRoundedFrom) {
+        m_painter.fillRect(bar, m_theme.target);
+        return;
+    }
     m_painter.setPen(Qt::NoPen);
     m_painter.setBrush(m_theme.target);
-    m_painter.drawRoundedRect(QRectF(foot.x() - half, foot.y() - height, 2 * half, height), 2, 2);
+    m_painter.drawRoundedRect(bar, 2, 2);
 }
 
 void StrokePainter::stroke(const StrokeShape& s) const {

@@ -75,6 +75,8 @@ class Studio : public QObject {
     void stopTake();
     /// Ends the take and forgets it.
     void discardTake();
+    /// Waits until every take that was played is measured and in the logbook: before the program ends.
+    void settle();
     [[nodiscard]] bool isHandsFree() const { return m_handsFree; }
     void setHandsFree(bool on);
 
@@ -120,7 +122,8 @@ class Studio : public QObject {
     void finishRecording(bool keep);
     void measureAndKeep(FinishedTake finished, const QString& device);
     void showTake(TakePtr take);
-    void afterVerdict();
+    void keepTake(const TakePtr& take, const TakePlan& plan, const std::string& name);
+    void afterVerdict(const Verdict& verdict);
     [[nodiscard]] Character characterNow() const;
     [[nodiscard]] TakePlan planNow() const;
     [[nodiscard]] CoachPlan coachPlan() const;
@@ -146,6 +149,7 @@ class Studio : public QObject {
     TakePtr m_take;
     double m_playFromS = 0;
     bool m_handsFree = false;
+    int m_unkept = 0;  // takes measured or being measured that are not in the logbook yet
     QTimer m_ticker;
     QTimer m_restTimer;
     QThreadPool m_pool;

@@ -1,4 +1,5 @@
 // The take that runs: from the count-in to the verdict.
+#include <QCoreApplication>
 #include <algorithm>
 #include <cmath>
 
@@ -143,46 +144,66 @@ void Studio::measureAndKeep(FinishedTake finished, const QString& device) {
     stored.device = device.toStdString();
     stored.profile = m_settings.profile.toStdString();
     stored.file = m_takeName + ".flac";
+    ++m_unkept;
+    auto view = std::make_shared<TakeView>();
+    view->soundFile = QString::fromStdString(m_store.file(m_takeName).string());
+    view->stored = std::move(stored);
     runInBackground(
         m_pool, this,
-        [stored = std::move(stored), plan, coach = coachPlan(), store = m_store, name = m_takeName,
-         file = m_logbook->file()]() mutable -> Result<TakePtr> {
-            auto view = std::make_shared<TakeView>();
-            view->analysis = analyzeTake(stored.exercise, stored.frame, stored.hits, coach);
-            view->soundFile = QString::fromStdString(store.file(name).string());
-            const TakeSidecar sidecar{stored.exercise,
-                                      plan.click,
-                                      stored.frame.bars,
-                                      stored.frame.firstBeatS,
-                                      stored.frame.latencyS,
-                                      stored.device,
-                                      stored.startedAt.toString(Qt::ISODate).toStdString(),
-                                      stored.sampleRate,
-                                      stored.frame.damaged,
-                                      stored.hits};
-            if (const auto kept = store.finish(name, sidecar); !kept) return tl::unexpected(kept.error());
-            const auto logbook = Logbook::open(file);
-            if (!logbook) return tl::unexpected(logbook.error());
-            const auto id = TakeRepository(**logbook).add(stored, view->analysis);
-            if (!id) return tl::unexpected(id.error());
-            view->id = *id;
-            view->stored = std::move(stored);
-            return TakePtr(view);
+        [view, coach = coachPlan()] {
+            view->analysis = analyzeTake(view->stored.exercise, view->stored.frame, view->stored.hits, coach);
+            return view;
         },
-        [this](Result<TakePtr> take) {
-            if (!take) {
-                setHandsFree(false);
-                Q_EMIT failed(sentenceOf(take.error()));
-                return;
-            }
-            showTake(*take);
-            Q_EMIT logChanged();
-            afterVerdict();
+        [this, plan, name = m_takeName](std::shared_ptr<TakeView> measured) {
+            // The player sees the verdict before the disk is done with the take.
+            showTake(measured);
+            keepTake(measured, plan, name);
         });
 }
 
-void Studio::afterVerdict() {
-    const auto tone = std::make_shared<Sound>(verdictTone(m_take->analysis.verdict.action, m_stream->sampleRate()));
+void Studio::keepTake(const TakePtr& take, const TakePlan& plan, const std::string& name) {
+    runInBackground(
+        m_pool, this,
+        [take, plan, name, store = m_store, file = m_logbook->file()]() -> Result<qint64> {
+            const StoredTake& s = take->stored;
+            const TakeSidecar sidecar{s.exercise,
+                                      plan.click,
+                                      s.frame.bars,
+                                      s.frame.firstBeatS,
+                                      s.frame.latencyS,
+                                      s.device,
+                                      s.startedAt.toString(Qt::ISODate).toStdString(),
+                                      s.sampleRate,
+                                      s.frame.damaged,
+                                      s.hits};
+            if (const auto kept = store.finish(name, sidecar); !kept) return tl::unexpected(kept.error());
+            const auto logbook = Logbook::open(file);
+            if (!logbook) return tl::unexpected(logbook.error());
+            return TakeRepository(**logbook).add(s, take->analysis);
+        },
+        [this, take](const Result<qint64>& id) {
+            --m_unkept;
+            if (!id) {
+                setHandsFree(false);
+                Q_EMIT failed(sentenceOf(id.error()));
+                return;
+            }
+            if (m_take == take) {
+                auto kept = std::make_shared<TakeView>(*take);
+                kept->id = *id;
+                m_take = kept;
+            }
+            Q_EMIT logChanged();
+            afterVerdict(take->analysis.verdict);
+        });
+}
+
+void Studio::settle() {
+    while (m_unkept > 0) QCoreApplication::processEvents(QEventLoop::WaitForMoreEvents);
+}
+
+void Studio::afterVerdict(const Verdict& verdict) {
+    const auto tone = std::make_shared<Sound>(verdictTone(verdict.action, m_stream->sampleRate()));
     m_engine->play(tone, 0.6);
     if (!m_handsFree) return;
     acceptNextStep();

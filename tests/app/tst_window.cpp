@@ -58,7 +58,7 @@ struct Stage {
     }
     void playOne() const {
         key(Qt::Key_Space);
-        QTRY_VERIFY_WITH_TIMEOUT(window->current() == MainWindow::Look, 60000);
+        QTRY_VERIFY_WITH_TIMEOUT(window->current() == MainWindow::Look && studio->take()->id > 0, 60000);
     }
     template <class Widget>
     [[nodiscard]] Widget* in(int place) const {
@@ -334,7 +334,7 @@ class TestWindow : public QObject {
         QTRY_VERIFY_WITH_TIMEOUT(stage.studio->live()->beatsNow() > 9, 60000);
         stage.window->close();
         QVERIFY(!stage.studio->isRecording());
-        QTRY_VERIFY_WITH_TIMEOUT(stage.studio->takes().size() == 1, 60000);
+        QCOMPARE(stage.studio->takes().size(), std::size_t{1});
     }
 
     void headerAndControlsHaveNamesForScreenReaders() {

@@ -103,9 +103,13 @@ void HitDetector::decide(const Candidate& candidate, std::int64_t nextSample) {
     const auto end = static_cast<std::size_t>(std::clamp(nextSample - ms(1), coarse + ms(2), to) - from);
     // A stroke that does not stand clear of what rings around it has no rise to follow: then the peak of the novelty,
     // sure to half a millisecond, is the better witness.
+    // Weak candidates never stand clear: following their rise would be work for nothing.
     const Onset atPeak{static_cast<double>(coarse - from), 0.0};
-    Onset onset = refineOnset(window, static_cast<std::size_t>(coarse - from), end, m_sampleRate).value_or(atPeak);
-    if (onset.contrastDb < kClearDb) onset.sample = atPeak.sample;
+    Onset onset = atPeak;
+    if (candidate.strength >= kFirmStrength) {
+        onset = refineOnset(window, static_cast<std::size_t>(coarse - from), end, m_sampleRate).value_or(atPeak);
+        if (onset.contrastDb < kClearDb) onset.sample = atPeak.sample;
+    }
     Hit hit;
     hit.timeS = (static_cast<double>(from) + onset.sample) / m_sampleRate;
     hit.strength = candidate.strength;

@@ -30,6 +30,15 @@ float errorDb(std::size_t band, std::size_t afterFrames, int sampleRate) {
     return static_cast<float>(kDecibelsPerNeper * std::sqrt(variance));
 }
 
+/// Whether any band rises enough that all of them together could make a hit: most frames are decided here, without
+/// logarithms.
+bool mayRise(const BandEnergy& was, const BandEnergy& is) {
+    constexpr float kTooLittle = 1.25F;  // 1 dB in all eight bands stays below the weakest strength that counts
+    for (std::size_t b = 0; b < kBands; ++b)
+        if (is[b] + kSilentEnergy > kTooLittle * (was[b] + kSilentEnergy)) return true;
+    return false;
+}
+
 float riseInErrors(const BandEnergy& was, const BandEnergy& is, const std::array<float, kBands>& errorsDb) {
     float sum = 0;
     for (std::size_t b = 0; b < kBands; ++b) {
@@ -50,10 +59,12 @@ NoveltyMeter::NoveltyMeter(int sampleRate) {
 
 double NoveltyMeter::strength(std::span<const BandEnergy> before, std::span<const BandEnergy> after) const {
     const BandEnergy was = meanOf(before);
-    const float atOnce =
-        riseInErrors(was, meanOf(after.first(std::min(after.size(), kShortAfterFrames))), m_shortErrorDb);
-    const float lasting = riseInErrors(was, meanOf(after), m_longErrorDb);
-    return static_cast<double>(std::max({atOnce, lasting, 0.0F}));
+    const BandEnergy atOnce = meanOf(after.first(std::min(after.size(), kShortAfterFrames)));
+    const BandEnergy lasting = meanOf(after);
+    float best = 0;
+    if (mayRise(was, atOnce)) best = std::max(best, riseInErrors(was, atOnce, m_shortErrorDb));
+    if (mayRise(was, lasting)) best = std::max(best, riseInErrors(was, lasting, m_longErrorDb));
+    return static_cast<double>(best);
 }
 
 }  // namespace upbeat
