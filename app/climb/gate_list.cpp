@@ -106,9 +106,11 @@ void GateList::paintGate(QPainter& painter, const Gate& gate, const QRectF& row)
               gate.state == GateState::Unsure ? theme.inkSoft : ink);
     painter.setFont(typeFace(15, missed));
     painter.setPen(ink);
+    QString name = fromView(spokenName(gate.kind));
+    if (gate.state == GateState::Unsure) name = tr("%1: not sure yet").arg(name);
     const double room = row.width() - 24 - 84;
     painter.drawText(QRectF(row.left() + 24, row.top() + 2, room, 24), Qt::AlignVCenter,
-                     QFontMetricsF(painter.font()).elidedText(fromView(spokenName(gate.kind)), Qt::ElideRight, room));
+                     QFontMetricsF(painter.font()).elidedText(name, Qt::ElideRight, room));
     const bool whole = gate.kind == GateKind::Mistakes;
     const QString figure =
         QStringLiteral("%1 %2").arg(gate.measured.value, 0, 'f', whole ? 0 : 1).arg(fromView(unitOf(gate.kind)));
@@ -136,9 +138,7 @@ void GateList::paintGate(QPainter& painter, const Gate& gate, const QRectF& row)
     painter.setPen(theme.inkSoft);
     const QString asked = (gate.atLeast ? tr("at least %1") : tr("at most %1"))
                               .arg(gate.limit, 0, 'f', whole || gate.limit >= 20 ? 0 : 1);
-    const QString state = gate.state == GateState::Unsure ? tr("not sure yet, ") : QString();
-    painter.drawText(QRectF(row.left(), row.top() + 23, row.width(), 20), Qt::AlignRight | Qt::AlignVCenter,
-                     row.width() > 300 ? state + asked : asked);
+    painter.drawText(QRectF(row.left(), row.top() + 23, row.width(), 20), Qt::AlignRight | Qt::AlignVCenter, asked);
 }
 
 }  // namespace upbeat

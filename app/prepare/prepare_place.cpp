@@ -144,16 +144,16 @@ QWidget* PreparePlace::buildControls() {
     m_bars->setRange(1, 400);
     m_countIn = new QSpinBox(box);
     m_countIn->setRange(0, 4);
-    m_countIn->setSuffix(tr(" bars"));
     for (QSpinBox* spin : {m_bars, m_countIn}) spin->setButtonSymbols(QAbstractSpinBox::NoButtons);
     m_click = new QComboBox(box);
     m_click->addItems({tr("every beat"), tr("two a beat"), tr("three a beat"), tr("four a beat"), tr("count-in only")});
     m_profile = new QComboBox(box);
     m_profile->addItems({tr("practice contrast"), tr("performance")});
     m_input = new QComboBox(box);
-    const QList<std::pair<QString, QWidget*>> fields{
-        {tr("Tempo"), m_tempo}, {tr("Goal"), m_goal},         {tr("Bars a take"), m_bars}, {tr("Count-in"), m_countIn},
-        {tr("Click"), m_click}, {tr("Asked for"), m_profile}, {tr("Input"), m_input}};
+    const QList<std::pair<QString, QWidget*>> fields{{tr("Tempo"), m_tempo},      {tr("Goal"), m_goal},
+                                                     {tr("Bars a take"), m_bars}, {tr("Count-in bars"), m_countIn},
+                                                     {tr("Click"), m_click},      {tr("Asked for"), m_profile},
+                                                     {tr("Input"), m_input}};
     for (int i = 0; i < fields.size(); ++i) {
         const int row = 2 * (i / 4);
         const int columns = i + 1 == fields.size() ? 2 : 1;  // the input's name may be long
