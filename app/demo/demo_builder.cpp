@@ -9,7 +9,7 @@
 #include "upbeat/logbook/take_repository.h"
 #include "upbeat/logbook/take_store.h"
 #include "upbeat/player/render.h"
-#include "upbeat/signal/hit_detector.h"
+#include "upbeat/signal/take_listener.h"
 
 namespace upbeat {
 
@@ -42,6 +42,7 @@ DemoTake playOne(const ScenarioExercise& player, double tempoBpm, int bars, doub
     take.stored.durationS = take.rendered.sound.durationS();
     take.stored.device = "Simulated player";
     take.analysis = analyzeTake(e, take.stored.frame, take.stored.hits, {practiceProfile(), ladderOf(e), history});
+    take.stored.hits = withoutPatches(take.analysis.matched.hits);
     // The demo's player does not take drills: it repeats the rung instead.
     const Verdict& v = take.analysis.verdict;
     take.nextBpm = v.action == Action::Up || v.action == Action::Back ? v.nextTempoBpm : tempoBpm;

@@ -4,6 +4,8 @@
 #include "studio/background.h"
 #include "studio/studio.h"
 #include "upbeat/formats/audio_file.h"
+#include "upbeat/signal/take_listener.h"
+#include "upbeat/take/click_marks.h"
 
 namespace upbeat {
 
@@ -46,7 +48,11 @@ void Studio::openRecording(const QString& file, double tempoBpm, double firstBea
             view->soundFile = file;
             view->stored.exercise = exercise;
             view->stored.startedAt = QDateTime::currentDateTime();
-            view->stored.hits = detectHits(sound->view(), sound->sampleRate);
+            ClickPlan click;
+            click.tempo = Bpm(tempoBpm);
+            click.meter = exercise.meter;
+            view->stored.hits =
+                detectHits(sound->view(), sound->sampleRate, clickMarks(click, firstBeatS, sound->durationS()));
             view->stored.durationS = sound->durationS();
             view->stored.sampleRate = sound->sampleRate;
             const int bars = barsPlayed(exercise, tempoBpm, firstBeatS, view->stored.hits);
@@ -144,6 +150,7 @@ void Studio::recoverInterrupted() {
                 stored.file = name + ".flac";
                 stored.recovered = true;
                 const auto analysis = analyzeTake(stored.exercise, stored.frame, stored.hits, coach);
+                stored.hits = withoutPatches(analysis.matched.hits);
                 const auto logbook = Logbook::open(file);
                 if (!logbook) return tl::unexpected(logbook.error());
                 return TakeRepository(**logbook).add(stored, analysis);

@@ -137,7 +137,8 @@ void Studio::measureAndKeep(FinishedTake finished, const QString& device) {
     StoredTake stored;
     stored.exercise = plan.exercise;
     stored.startedAt = m_takeStarted;
-    stored.frame = {plan.click.tempo.value(), plan.firstBeatS(), bars, plan.latencyS, false, finished.damaged};
+    stored.frame = {plan.click.tempo.value(), plan.firstBeatS(), bars, plan.latencyS,
+                    finished.clickHeard,      finished.damaged};
     stored.hits = std::move(finished.hits);
     stored.durationS = finished.durationS;
     stored.sampleRate = finished.sampleRate;
@@ -152,6 +153,7 @@ void Studio::measureAndKeep(FinishedTake finished, const QString& device) {
         m_pool, this,
         [view, coach = coachPlan()] {
             view->analysis = analyzeTake(view->stored.exercise, view->stored.frame, view->stored.hits, coach);
+            view->stored.hits = withoutPatches(view->analysis.matched.hits);
             return view;
         },
         [this, plan, name = m_takeName](std::shared_ptr<TakeView> measured) {

@@ -4,6 +4,7 @@
 #include <chrono>
 
 #include "upbeat/signal/level_meter.h"
+#include "upbeat/take/click_marks.h"
 
 namespace upbeat {
 
@@ -12,9 +13,15 @@ namespace {
 constexpr std::size_t kBlock = 4096;
 constexpr std::int64_t kLongestGapS = 30;
 
+std::vector<ClickMark> clicksIn(const RecordingRun& run) {
+    const ClickPlan& click = run.plan().click;
+    return clickMarks(click, click.firstBeat().value(), static_cast<double>(run.totalFrames()) / run.sampleRate());
+}
+
 }  // namespace
 
-TakeWriter::TakeWriter(std::shared_ptr<RecordingRun> run) : m_run(std::move(run)), m_detector(m_run->sampleRate()) {
+TakeWriter::TakeWriter(std::shared_ptr<RecordingRun> run)
+    : m_run(std::move(run)), m_listener(m_run->sampleRate(), clicksIn(*m_run)) {
     m_result.plan = m_run->plan();
     m_result.sampleRate = m_run->sampleRate();
 }
@@ -44,9 +51,10 @@ void TakeWriter::run() {
         if (last && !some) break;
         if (!some) std::this_thread::sleep_for(std::chrono::milliseconds(5));
     }
-    m_detector.finish();
+    m_listener.finish();
     take({});
     closeFile();
+    m_result.clickHeard = m_listener.hearsClick();
     m_result.durationS = static_cast<double>(m_written) / m_run->sampleRate();
     m_result.stoppedEarly = m_written < m_run->totalFrames();
     m_done.store(true);
@@ -93,10 +101,10 @@ void TakeWriter::insertLost(const LostFrames& lost) {
 void TakeWriter::take(std::span<const float> samples) {
     if (!samples.empty()) {
         store(samples);
-        m_detector.push(samples);
+        m_listener.push(samples);
         m_written += static_cast<std::int64_t>(samples.size());
     }
-    const auto hits = m_detector.take();
+    const auto hits = m_listener.take();
     m_result.hits.insert(m_result.hits.end(), hits.begin(), hits.end());
     const std::lock_guard lock(m_mutex);
     m_newHits.insert(m_newHits.end(), hits.begin(), hits.end());

@@ -6,7 +6,8 @@
 #include "upbeat/formats/atomic_file.h"
 #include "upbeat/formats/audio_file.h"
 #include "upbeat/formats/pattern.h"
-#include "upbeat/signal/hit_detector.h"
+#include "upbeat/signal/take_listener.h"
+#include "upbeat/take/click_marks.h"
 
 namespace upbeat::bench {
 
@@ -59,7 +60,15 @@ Result<LabelledTake> readLabelled(const std::filesystem::path& folder) {
                           truth.value("clicks_audible", false),
                           {}};
     const auto start = std::chrono::steady_clock::now();
-    const auto hits = detectHits(sound->view(), sound->sampleRate);
+    std::vector<ClickMark> clicks;
+    take.clicks = frame.clickBleed;
+    if (take.clicks) {
+        ClickPlan plan;
+        plan.tempo = Bpm(frame.tempoBpm);
+        plan.meter = pattern->meter;
+        clicks = clickMarks(plan, frame.firstBeatS, take.durationS);
+    }
+    const auto hits = detectHits(sound->view(), sound->sampleRate, std::move(clicks));
     take.analysis = analyzeTake(*pattern, frame, hits, {practiceProfile(), ladderOf(*pattern), {}});
     take.analysisS = std::chrono::duration<double>(std::chrono::steady_clock::now() - start).count();
     return take;

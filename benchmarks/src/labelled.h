@@ -27,6 +27,7 @@ struct LabelledTake {
     std::string family;
     std::string condition;
     double durationS = 0;
+    bool clicks = false;  ///< Audible in the recording.
     std::vector<Label> labels;
     TakeAnalysis analysis;
     double swingTruth = 0;  ///< Realised ratio; 0 where not swung.

@@ -4,7 +4,7 @@
 #include <cmath>
 
 #include "upbeat/player/render.h"
-#include "upbeat/signal/hit_detector.h"
+#include "upbeat/signal/take_listener.h"
 
 namespace upbeat::bench {
 

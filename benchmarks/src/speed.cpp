@@ -8,7 +8,7 @@
 #include "simulated_sets.h"
 #include "upbeat/music/library.h"
 #include "upbeat/player/render.h"
-#include "upbeat/signal/hit_detector.h"
+#include "upbeat/signal/take_listener.h"
 
 namespace upbeat::bench {
 

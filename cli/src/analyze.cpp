@@ -9,7 +9,8 @@
 #include "upbeat/formats/atomic_file.h"
 #include "upbeat/formats/audio_file.h"
 #include "upbeat/formats/pattern.h"
-#include "upbeat/signal/hit_detector.h"
+#include "upbeat/signal/take_listener.h"
+#include "upbeat/take/click_marks.h"
 
 namespace upbeat::cli {
 
@@ -34,19 +35,25 @@ struct Heard {
     AudioInfo info;
 };
 
-Result<Heard> hear(const std::string& path) {
-    std::unique_ptr<HitDetector> detector;
+Result<Heard> hear(const Options& o, const Meter& meter) {
+    std::unique_ptr<TakeListener> listener;
     Heard heard;
-    const auto info = readAudio(path, [&](std::span<const float> block, const AudioInfo& audio) {
-        if (!detector) detector = std::make_unique<HitDetector>(audio.sampleRate);
-        detector->push(block);
-        const auto some = detector->take();
+    const auto info = readAudio(o.take, [&](std::span<const float> block, const AudioInfo& audio) {
+        if (!listener) {
+            ClickPlan click;
+            click.tempo = Bpm(o.tempo);
+            click.meter = meter;
+            listener =
+                std::make_unique<TakeListener>(audio.sampleRate, clickMarks(click, o.firstBeat, audio.durationS));
+        }
+        listener->push(block);
+        const auto some = listener->take();
         heard.hits.insert(heard.hits.end(), some.begin(), some.end());
     });
     if (!info) return tl::unexpected(info.error());
-    if (detector) {
-        detector->finish();
-        const auto rest = detector->take();
+    if (listener) {
+        listener->finish();
+        const auto rest = listener->take();
         heard.hits.insert(heard.hits.end(), rest.begin(), rest.end());
     }
     heard.info = *info;
@@ -94,7 +101,7 @@ Exit run(const Options& o) {
         if (!pattern->feel.isSwung()) pattern->feel.level = SwingLevel::Eighth;
         pattern->feel.ratio = o.swing;
     }
-    const auto heard = hear(o.take);
+    const auto heard = hear(o, pattern->meter);
     if (!heard) return complain(heard.error(), Exit::Unreadable);
     const auto nothing = [&](std::string what) {
         return complain(Error{std::move(what), o.take, "check --first-beat and the recording level"},

@@ -119,9 +119,14 @@ Result<StoredTake> TakeRepository::find(qint64 id) const {
         m_logbook, "SELECT time_s, level_db, strength, contrast_db, clipped FROM hit WHERE take_id = ? ORDER BY number",
         {id});
     if (!hits) return tl::unexpected(hits.error());
-    while (hits->next())
-        take.hits.push_back({hits->value(0).toDouble(), hits->value(1).toDouble(), hits->value(2).toDouble(),
-                             hits->value(3).toDouble(), hits->value(4).toBool()});
+    while (hits->next()) {
+        Hit& hit = take.hits.emplace_back();
+        hit.timeS = hits->value(0).toDouble();
+        hit.levelDb = hits->value(1).toDouble();
+        hit.strength = hits->value(2).toDouble();
+        hit.contrastDb = hits->value(3).toDouble();
+        hit.clipped = hits->value(4).toBool();
+    }
     auto spans = runQuery(m_logbook, "SELECT from_s, to_s FROM damaged_span WHERE take_id = ?", {id});
     if (!spans) return tl::unexpected(spans.error());
     while (spans->next()) take.frame.damaged.push_back({spans->value(0).toDouble(), spans->value(1).toDouble()});

@@ -9,7 +9,8 @@
 #include "upbeat/formats/atomic_file.h"
 #include "upbeat/formats/audio_file.h"
 #include "upbeat/formats/flac_recovery.h"
-#include "upbeat/signal/hit_detector.h"
+#include "upbeat/signal/take_listener.h"
+#include "upbeat/take/click_marks.h"
 
 namespace upbeat {
 
@@ -61,7 +62,8 @@ Result<TakeSidecar> TakeStore::recover(const std::string& name) const {
     if (const auto saved = recoverFlac(partFile(name), file(name)); !saved) return tl::unexpected(saved.error());
     const auto sound = readSound(file(name));
     if (!sound) return tl::unexpected(sound.error());
-    sidecar->hits = detectHits(sound->view(), sound->sampleRate);
+    sidecar->hits = detectHits(sound->view(), sound->sampleRate,
+                               clickMarks(sidecar->click, sidecar->firstBeatS, sound->durationS()));
     const double bar = sidecar->click.bar().value();
     const double played = (sound->durationS() - sidecar->firstBeatS - sidecar->latencyS) / bar;
     sidecar->bars = std::clamp(static_cast<int>(std::floor(played + 0.05)), 0, sidecar->bars);

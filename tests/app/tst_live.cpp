@@ -48,14 +48,14 @@ class TestLive : public QObject {
 
     void weakHitsFarFromAnyStrokeAreNotShown() {
         LiveTake live = liveOf("singles-sixteenths", 60);
-        live.add({{1.0 + 0.125, -30, 8, 5, false}, {1.0 + 0.25 + 0.01, -30, 8, 5, false}});
+        live.add({heard(1.0 + 0.125, -30, 8, 5), heard(1.0 + 0.25 + 0.01, -30, 8, 5)});
         QCOMPARE(live.marksOfPass(1).size(), std::size_t{1});
         QCOMPARE(live.marksOfPass(1).front().stroke, 1);
     }
 
     void theSurerOfTwoHitsStays() {
         LiveTake live = liveOf("singles-sixteenths", 60);
-        live.add({{1.010, -20, 60, 40, false}, {1.023, -22, 20, 10, false}});
+        live.add({heard(1.010, -20, 60, 40), heard(1.023, -22, 20, 10)});
         QCOMPARE(live.marksOfPass(1).size(), std::size_t{1});
         QVERIFY(std::abs(live.marksOfPass(1).front().offsetMs - 10) < 1e-6);
     }

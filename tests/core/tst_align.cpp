@@ -137,7 +137,7 @@ class TestAlign : public QObject {
         std::vector<Hit> hits;
         for (const Hit& hit : perfectHits(take)) {
             hits.push_back(hit);
-            hits.push_back({hit.timeS + 0.013, hit.levelDb + 1, 22, 20, false});
+            hits.push_back(heard(hit.timeS + 0.013, hit.levelDb + 1, 22, 20));
         }
         const MatchedTake m = matched(take, hits);
         QCOMPARE(m.extra.size(), std::size_t{0});
@@ -188,8 +188,8 @@ class TestAlign : public QObject {
     void whatSoundsBeforeAndAfterTheBarsIsLeftOut() {
         const KnownTake take = played("singles-sixteenths", 100, 2, machine());
         auto hits = perfectHits(take);
-        hits.insert(hits.begin(), {0.2, -20, 50, 40, false});
-        hits.push_back({1.0 + 2 * 2.4 + 0.5, -20, 50, 40, false});
+        hits.insert(hits.begin(), heard(0.2, -20, 50, 40));
+        hits.push_back(heard(1.0 + 2 * 2.4 + 0.5, -20, 50, 40));
         const MatchedTake m = matched(take, hits);
         QCOMPARE(m.extra.size(), std::size_t{0});
         QCOMPARE(m.hits.size(), hits.size() - 2);
@@ -201,7 +201,7 @@ class TestAlign : public QObject {
         TakeFrame frame = take.frame();
         frame.damaged = {{1.58, 1.92}};
         std::erase_if(hits, [](const Hit& h) { return h.timeS > 1.58 && h.timeS < 1.92; });
-        hits.insert(hits.begin(), {1.7, -20, 60, 40, false});
+        hits.insert(hits.begin(), heard(1.7, -20, 60, 40));
         std::sort(hits.begin(), hits.end(), [](const Hit& a, const Hit& b) { return a.timeS < b.timeS; });
         const MatchedTake m = matchTake(take.exercise, frame, hits);
         QCOMPARE(m.missed.size(), std::size_t{0});
@@ -235,7 +235,7 @@ class TestAlign : public QObject {
     void aLeakingClickIsNotAStroke() {
         const Exercise e = named("swung-ride");
         std::vector<Hit> hits;
-        for (int beat = 0; beat < 8; ++beat) hits.push_back({1.0 + beat * 0.5 + 0.002, -40, 40, 30, false});
+        for (int beat = 0; beat < 8; ++beat) hits.push_back(heard(1.0 + beat * 0.5 + 0.002, -40, 40, 30));
         Exercise offbeats = e;
         std::erase_if(offbeats.strokes, [](const Stroke& s) { return wrapped(s.at, Beats(1)) == Beats(0); });
         QVERIFY(matchTake(offbeats, {120, 1.0, 2, 0, false, {}}, hits).extra.size() > 0);
@@ -245,7 +245,7 @@ class TestAlign : public QObject {
     void aLongTakeOfNoiseDoesNotTakeForever() {
         Random random(1);
         std::vector<Hit> hits;
-        for (double t = 1.0; t < 600; t += random.uniform(0.01, 0.08)) hits.push_back({t, -20, 40, 20, false});
+        for (double t = 1.0; t < 600; t += random.uniform(0.01, 0.08)) hits.push_back(heard(t, -20, 40, 20));
         const MatchedTake m = matchTake(named("singles-sixteenths"), {120, 1.0, 290, 0, false, {}}, hits);
         QVERIFY(m.strokes.size() > 1000);
         QCOMPARE(m.strokes.size() + m.missed.size(), std::size_t{290 * 16});

@@ -3,7 +3,7 @@
 
 #include "takes.h"
 #include "upbeat/music/library.h"
-#include "upbeat/signal/hit_detector.h"
+#include "upbeat/signal/take_listener.h"
 
 using namespace upbeat;
 using namespace upbeat::test;
@@ -115,9 +115,9 @@ class TestAnalyze : public QObject {
         const Performance p = perform(e, Bpm(120), 5, machine(), 1);
         auto hits = hitsOf(p, 1.0);
         QCOMPARE(barsPlayed(e, 120, 1.0, hits), 5);
-        hits.push_back({1.0 + 5 * 2.0, -20, 60, 40, false});  // the closing stroke
+        hits.push_back(heard(1.0 + 5 * 2.0, -20, 60, 40));  // the closing stroke
         QCOMPARE(barsPlayed(e, 120, 1.0, hits), 5);
-        hits.push_back({1.0 + 5 * 2.0 + 0.5, -20, 60, 40, false});
+        hits.push_back(heard(1.0 + 5 * 2.0 + 0.5, -20, 60, 40));
         QCOMPARE(barsPlayed(e, 120, 1.0, hits), 6);
         QCOMPARE(barsPlayed(e, 120, 1.0, {}), 0);
         QCOMPARE(barsPlayed(e, 120, 100.0, hits), 0);
@@ -133,7 +133,7 @@ class TestAnalyze : public QObject {
     void hostileHitsDoNotBreakIt() {
         const Exercise e = *builtInExercise("ghosted-backbeat");
         const CoachPlan plan{practiceProfile(), ladderOf(e), {}};
-        std::vector<Hit> hits(3000, Hit{1.5, -20, 60, 30, false});
+        std::vector<Hit> hits(3000, heard(1.5, -20, 60, 30));
         (void)analyzeTake(e, {100, 1.0, 4, 0, false, {}}, hits, plan);
         for (std::size_t i = 0; i < hits.size(); ++i) hits[i].timeS = 1.0 + 1e-4 * static_cast<double>(i);
         const TakeAnalysis a = analyzeTake(e, {300, 1.0, 16, 0, false, {{0, 5}}}, hits, plan);

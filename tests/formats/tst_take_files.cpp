@@ -193,7 +193,8 @@ class TestTakeFiles : public QObject {
         s.device = "Simulated player";
         s.startedAt = "2026-01-02T18:00:00";
         s.damaged = {{1.5, 1.7}};
-        s.hits = {{3.26, -14.5, 40, 31, false}, {3.9, -20, 12, 9, true}};
+        s.hits = {heard(3.26, -14.5, 40, 31), heard(3.9, -20, 12, 9)};
+        s.hits.back().clipped = true;
         const auto back = sidecarFromJson(toJson(s), "s");
         QVERIFY2(back.has_value(), back ? "" : back.error().sentence().c_str());
         QCOMPARE(back->exercise, s.exercise);

@@ -14,6 +14,15 @@ KnownTake play(const Exercise& exercise, double tempoBpm, int passes, const Char
     return take;
 }
 
+Hit heard(double timeS, double levelDb, double strength, double contrastDb) {
+    Hit hit;
+    hit.timeS = timeS;
+    hit.levelDb = levelDb;
+    hit.strength = strength;
+    hit.contrastDb = contrastDb;
+    return hit;
+}
+
 std::vector<Hit> hitsOf(const Performance& performance, double firstBeatS) {
     std::vector<Hit> hits;
     for (const PlayedHit& played : performance.hits) {
@@ -22,7 +31,7 @@ std::vector<Hit> hitsOf(const Performance& performance, double firstBeatS) {
             hits.back().levelDb = std::max(hits.back().levelDb, played.levelDb);
             continue;
         }
-        hits.push_back({firstBeatS + played.timeS, played.levelDb, 60.0, 40.0, false});
+        hits.push_back(heard(firstBeatS + played.timeS, played.levelDb, 60, 40));
     }
     return hits;
 }

@@ -5,6 +5,9 @@
 
 namespace upbeat::test {
 
+/// A hit as the detector would give it.
+[[nodiscard]] Hit heard(double timeS, double levelDb, double strength, double contrastDb);
+
 /// A take whose truth is known, played and rendered by the simulated player.
 struct KnownTake {
     Exercise exercise;

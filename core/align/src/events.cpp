@@ -5,6 +5,16 @@
 
 namespace upbeat {
 
+namespace {
+
+/// A number of its own for every stroke of the exercise and each of its grace notes.
+int habitOf(const WrittenStroke& w) {
+    constexpr int kMostGraceNotes = 8;
+    return w.stroke * kMostGraceNotes + (w.role == Role::Grace ? w.grace + 1 : 0);
+}
+
+}  // namespace
+
 std::vector<PageEvent> eventsOf(const Exercise& exercise, const std::vector<WrittenStroke>& page) {
     constexpr double kTogetherS = 1e-4;
     std::vector<PageEvent> events;
@@ -15,10 +25,14 @@ std::vector<PageEvent> eventsOf(const Exercise& exercise, const std::vector<Writ
         const bool joins = !grace && !events.empty() && events.back().role == Role::Main &&
                            std::abs(events.back().gridS - w.gridS) < kTogetherS;
         if (!joins) {
-            events.push_back({w.gridS, w.stepS, w.role, grace ? Level::Ghost : level, {}});
+            events.push_back({w.gridS, w.stepS, w.role, grace ? Level::Ghost : level, grace, habitOf(w), {}});
         }
         events.back().written.push_back(static_cast<int>(i));
-        if (!grace) events.back().level = std::max(events.back().level, level);
+        if (!grace) {
+            const Ornament ornament = exercise.strokes[static_cast<std::size_t>(w.stroke)].ornament;
+            events.back().ornamented |= graceNotes(ornament) > 0;
+            events.back().level = std::max(events.back().level, level);
+        }
     }
     return events;
 }

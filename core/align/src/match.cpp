@@ -3,6 +3,7 @@
 #include <algorithm>
 #include <cmath>
 #include <limits>
+#include <map>
 #include <optional>
 
 namespace upbeat {
@@ -10,15 +11,38 @@ namespace upbeat {
 namespace {
 
 constexpr double kUnplayedCost = 7.0;
-constexpr double kUnplayedGraceCost = 4.0;
+constexpr double kUnplayedGraceCost = 5.0;
 constexpr double kUnwrittenCost = 6.0;
 constexpr double kDroppedWeakCost = 0.05;
+constexpr double kWeakCost = 5.0;
+constexpr double kFaintRoom = 1.3;
+constexpr double kFirmRoom = 3;
+constexpr double kFaintCost = 0.8;
+constexpr double kMostFaintCost = 3.0;
+constexpr double kEchoCost = 3.0;
+constexpr double kGraceEchoCost = 0.5;
+constexpr double kClearDb = 24.0;
+constexpr double kReflectionDb = 15.0;  // walls answer at least this much softer
 constexpr double kEchoReachS = 0.032;
 constexpr double kImpossible = std::numeric_limits<double>::infinity();
 
+/// Ghosts, taps and accents as written, and grace notes.
+constexpr std::size_t kClasses = 4;
+
+std::size_t classOf(const PageEvent& event) {
+    return event.role == Role::Grace ? kClasses - 1 : static_cast<std::size_t>(event.level);
+}
+
+/// How the strokes of a class usually sound in this take.
+struct Usual {
+    double levelDb = 0;
+    double logStrength = 0;
+};
+
 struct Expectation {
-    std::vector<double> shiftS;                    ///< Per event: where the player is against the click.
-    std::array<std::optional<double>, 3> levelDb;  ///< Per class, where known.
+    std::vector<double> shiftS;                        ///< Per event: where the player is against the click.
+    std::array<std::optional<Usual>, kClasses> usual;  ///< Per class, where known.
+    double scatterS = 1.0;                             ///< Of this player's firm strokes: what is usual is expected.
 };
 
 double reachS(const PageEvent& event) {
@@ -34,11 +58,18 @@ double scatterS(const PageEvent& event) {
 double pairCost(const PageEvent& event, const Sounding& hit, double shiftS, const Expectation& expected) {
     const double late = hit.timeS - event.gridS - shiftS;
     if (std::abs(late) > reachS(event)) return kImpossible;
-    double cost = 0.5 * std::pow(late / scatterS(event), 2.0);
-    if (const auto level = expected.levelDb[static_cast<std::size_t>(event.level)])
-        cost += 0.3 * std::min(std::pow((hit.levelDb - *level) / 6.0, 2.0), 6.0);
-    if (hit.strength < kFirmStrength) cost += 2.0 * (kFirmStrength - hit.strength) / kFirmStrength;
-    if (hit.echo) cost += 3.0;
+    // A faint hit is believed only where the player usually is; a sure one may be a slip.
+    const double room = hit.strength < kFirmStrength ? kFaintRoom : kFirmRoom;
+    const double scatter = event.role == Role::Grace ? scatterS(event) : room * expected.scatterS;
+    double cost = 0.5 * std::pow(late / std::min(scatterS(event), scatter), 2.0);
+    if (const auto& usual = expected.usual[classOf(event)]) {
+        cost += 0.3 * std::min(std::pow((hit.levelDb - usual->levelDb) / 6.0, 2.0), 6.0);
+        // A stroke of a class that is heard clearly elsewhere does not hide here without a reason.
+        const double fainter = std::max(0.0, usual->logStrength - std::log(hit.strength));
+        if (event.role == Role::Main) cost += std::min(kFaintCost * fainter * fainter, kMostFaintCost);
+    }
+    if (hit.strength < kFirmStrength) cost += kWeakCost * (kFirmStrength - hit.strength) / kFirmStrength;
+    if (hit.echo) cost += event.ornamented ? kGraceEchoCost : kEchoCost;
     return cost;
 }
 
@@ -196,17 +227,52 @@ std::vector<double> follow(std::span<const PageEvent> events, std::span<const So
     return shift;
 }
 
-std::array<std::optional<double>, 3> classLevels(std::span<const PageEvent> events, std::span<const Sounding> hits,
-                                                 const Assignment& found) {
-    std::array<std::vector<double>, 3> levels;
+std::array<std::optional<Usual>, kClasses> usualOf(std::span<const PageEvent> events, std::span<const Sounding> hits,
+                                                   const Assignment& found) {
+    constexpr std::size_t kFewest = 4;
+    std::array<std::vector<double>, kClasses> levels;
+    std::array<std::vector<double>, kClasses> strengths;
+    for (std::size_t i = 0; i < events.size(); ++i) {
+        if (found.hitOfEvent[i] == kNone) continue;
+        const Sounding& hit = hits[static_cast<std::size_t>(found.hitOfEvent[i])];
+        levels[classOf(events[i])].push_back(hit.levelDb);
+        strengths[classOf(events[i])].push_back(std::log(hit.strength));
+    }
+    std::array<std::optional<Usual>, kClasses> usual;
+    for (std::size_t c = 0; c < kClasses; ++c)
+        if (levels[c].size() >= kFewest) usual[c] = Usual{medianOf(levels[c]), medianOf(strengths[c])};
+    return usual;
+}
+
+/// What the player does at the same place in every pass is expected there.
+void addHabits(std::vector<double>& shiftS, std::span<const PageEvent> events, std::span<const Sounding> hits,
+               const Assignment& found) {
+    constexpr std::size_t kFewest = 3;
+    std::map<int, std::vector<double>> away;
+    for (std::size_t i = 0; i < events.size(); ++i) {
+        if (found.hitOfEvent[i] == kNone) continue;
+        const Sounding& hit = hits[static_cast<std::size_t>(found.hitOfEvent[i])];
+        if (hit.strength >= kFirmStrength) away[events[i].habit].push_back(hit.timeS - events[i].gridS - shiftS[i]);
+    }
+    std::map<int, double> habits;
+    for (const auto& [habit, offsets] : away)
+        if (offsets.size() >= kFewest) habits[habit] = medianOf(offsets);
     for (std::size_t i = 0; i < events.size(); ++i)
-        if (found.hitOfEvent[i] != kNone && events[i].role == Role::Main)
-            levels[static_cast<std::size_t>(events[i].level)].push_back(
-                hits[static_cast<std::size_t>(found.hitOfEvent[i])].levelDb);
-    std::array<std::optional<double>, 3> medians;
-    for (std::size_t c = 0; c < levels.size(); ++c)
-        if (levels[c].size() >= 4) medians[c] = medianOf(levels[c]);
-    return medians;
+        if (const auto habit = habits.find(events[i].habit); habit != habits.end()) shiftS[i] += habit->second;
+}
+
+/// How far this player's firm main strokes usually lie from where they are expected, as a robust standard deviation.
+double usualScatter(std::span<const PageEvent> events, std::span<const Sounding> hits, const Assignment& found,
+                    const std::vector<double>& shiftS) {
+    constexpr std::size_t kFewest = 12;
+    constexpr double kLeastS = 0.004;
+    std::vector<double> away;
+    for (std::size_t i = 0; i < events.size(); ++i) {
+        if (found.hitOfEvent[i] == kNone || events[i].role == Role::Grace) continue;
+        const Sounding& hit = hits[static_cast<std::size_t>(found.hitOfEvent[i])];
+        if (hit.strength >= kFirmStrength) away.push_back(std::abs(hit.timeS - events[i].gridS - shiftS[i]));
+    }
+    return away.size() < kFewest ? 1.0 : std::max(kLeastS, 1.4826 * medianOf(std::move(away)));
 }
 
 }  // namespace
@@ -218,8 +284,9 @@ std::vector<Sounding> soundings(std::span<const Hit> hits, double firstBeatS, do
         Sounding sounding{hits[j].timeS - firstBeatS - latencyS, hits[j].levelDb, hits[j].strength, false};
         for (std::size_t k = j; k-- > 0 && hits[j].timeS - hits[k].timeS < kEchoReachS;) {
             const bool louder = hits[j].levelDb > hits[k].levelDb + 3.0;
-            const bool surer = hits[j].strength > hits[k].strength;
-            if (!louder && !surer) sounding.echo = true;
+            const bool clear = hits[j].contrastDb > kClearDb && hits[j].levelDb > hits[k].levelDb - kReflectionDb;
+            const bool atOnce = hits[j].timeS - hits[k].timeS < kSecondSoundS && hits[k].strength >= kFirmStrength;
+            if (atOnce || (!louder && !clear)) sounding.echo = true;
         }
         list.push_back(sounding);
     }
@@ -230,7 +297,9 @@ Assignment match(std::span<const PageEvent> events, std::span<const Sounding> hi
     Expectation expected{follow(events, hits), {}};
     const Assignment first = Table(events, hits, expected).solve();
     expected.shiftS = slowShift(events, hits, first);
-    expected.levelDb = classLevels(events, hits, first);
+    expected.usual = usualOf(events, hits, first);
+    expected.scatterS = usualScatter(events, hits, first, expected.shiftS);
+    addHabits(expected.shiftS, events, hits, first);
     return Table(events, hits, expected).solve();
 }
 

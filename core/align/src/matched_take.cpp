@@ -3,6 +3,8 @@
 #include <algorithm>
 #include <cmath>
 
+#include "upbeat/signal/sharpen.h"
+
 namespace upbeat {
 
 namespace {
@@ -58,6 +60,18 @@ bool belongsToUnison(const std::vector<PageEvent>& events, const Assignment& fou
     return false;
 }
 
+/// One drum often speaks twice, stick first and wires after: a hit this near to a stroke of the page is part of it.
+bool isSecondSound(const Assignment& found, const std::vector<Sounding>& hits, std::size_t j) {
+    const auto isStroke = [&](std::size_t k) {
+        return found.eventOfHit[k] != kNone && std::abs(hits[k].timeS - hits[j].timeS) < kSecondSoundS;
+    };
+    for (std::size_t k = j; k-- > 0 && hits[j].timeS - hits[k].timeS < kSecondSoundS;)
+        if (isStroke(k)) return true;
+    for (std::size_t k = j + 1; k < hits.size() && hits[k].timeS - hits[j].timeS < kSecondSoundS; ++k)
+        if (isStroke(k)) return true;
+    return false;
+}
+
 /// Whether a stroke is of a louder class than everything it is struck with.
 bool isLoudest(const Exercise& e, const std::vector<WrittenStroke>& page, const PageEvent& event,
                const WrittenStroke& w) {
@@ -89,11 +103,13 @@ MatchedTake matchTake(const Exercise& exercise, const TakeFrame& frame, const st
     for (std::size_t j = 0; j < hits.size(); ++j) {
         if (!counts(sounding[j], found.eventOfHit[j])) continue;
         if (found.eventOfHit[j] == kNone && frame.clickBleed && onAClick(frame, sounding[j].timeS)) continue;
+        if (found.eventOfHit[j] == kNone && isSecondSound(found, sounding, j)) continue;
         keptIndex[j] = static_cast<int>(take.hits.size());
         if (found.eventOfHit[j] == kNone && !belongsToUnison(events, found, sounding, j))
             take.extra.push_back(keptIndex[j]);
         take.hits.push_back(hits[j]);
     }
+    sharpenOnsets(take.hits);
     for (std::size_t i = 0; i < events.size(); ++i) {
         const int hit = found.hitOfEvent[i];
         for (const int index : events[i].written) {
@@ -108,7 +124,8 @@ MatchedTake matchTake(const Exercise& exercise, const TakeFrame& frame, const st
             matched.written = w;
             matched.stroke = exercise.strokes[static_cast<std::size_t>(w.stroke)];
             matched.hit = keptIndex[j];
-            matched.offsetMs = (sounding[j].timeS - w.gridS) * 1e3;
+            const Hit& own = take.hits[static_cast<std::size_t>(matched.hit)];
+            matched.offsetMs = (own.timeS - frame.firstBeatS - frame.latencyS - w.gridS) * 1e3;
             matched.levelDb = hits[j].levelDb;
             matched.shared = events[i].written.size() > 1;
             matched.carries = matched.shared && isLoudest(exercise, page, events[i], w);

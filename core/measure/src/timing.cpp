@@ -25,8 +25,8 @@ std::vector<Observation> observe(const MatchedTake& take) {
     return all;
 }
 
-/// Offsets far from the stroke's own median tell about accidents, not about habits. The stroke's own median: a count that
-/// always leans far is a habit and must stay.
+/// Offsets far from the stroke's own median tell about accidents, not about habits. The stroke's own median: a count
+/// that always leans far is a habit and must stay.
 std::vector<Observation> withoutAccidents(std::vector<Observation> all, double spread) {
     std::map<int, std::vector<double>> byStroke;
     for (const Observation& o : all) byStroke[o.stroke].push_back(o.offsetMs);

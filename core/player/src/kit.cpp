@@ -36,8 +36,8 @@ Burst stick(double gain, Random& r) {
 Recipe snare(double tune, double wires, double stickGain, Random& r) {
     Recipe recipe{membrane(tune, r.uniform(0.04, 0.10), 1.0, r), {}};
     recipe.bursts.push_back(stick(stickGain, r));
-    recipe.bursts.push_back(
-        {r.uniform(1200, 2200), r.uniform(7000, 12000), wires, r.uniform(0.03, 0.065), 0.001, r.uniform(0.0005, 0.004)});
+    recipe.bursts.push_back({r.uniform(1200, 2200), r.uniform(7000, 12000), wires, r.uniform(0.03, 0.065), 0.001,
+                             r.uniform(0.0005, 0.004)});
     return recipe;
 }
 

@@ -11,12 +11,15 @@ namespace upbeat {
 
 namespace {
 
-constexpr double kWeakStrength = 6.0;
-constexpr std::int64_t kPeakReach = 14;  // frames on each side that a peak of the novelty must overlook
+constexpr double kWeakStrength = 3.0;
+constexpr std::int64_t kPeakReach = 10;  // frames on each side that a peak of the novelty must overlook
 constexpr double kSettleS = 0.040;       // audio needed after a candidate before it is decided
 constexpr double kClearDb = 21.0;        // below this contrast the rise cannot be followed
 constexpr double kHistoryS = 0.2;
-constexpr double kClosestS = 0.006;  // two onsets nearer than this are one
+constexpr double kLevelReachS = 0.038;  // nothing later belongs to a stroke's level
+constexpr double kSecondSoundS = 0.013;
+constexpr double kFarLouder = 10.0;  // in energy: a main stroke over its grace note
+constexpr double kClosestS = 0.003;  // two onsets nearer than this are one
 
 }  // namespace
 
@@ -74,8 +77,17 @@ void HitDetector::considerFrame(std::int64_t frame) {
     const bool overlooksBefore = std::all_of(from, at, [strength](double s) { return s < strength; });
     const bool overlooksAfter =
         std::all_of(at + 1, at + 1 + kPeakReach, [strength](double s) { return s <= strength; });
-    if (overlooksBefore && overlooksAfter)
-        m_waiting.push_back({m_firstFrame + static_cast<std::int64_t>(middle), strength});
+    if (overlooksBefore && overlooksAfter) addCandidate({m_firstFrame + static_cast<std::int64_t>(middle), strength});
+}
+
+/// Of two candidates too close to be two strokes the stronger one stays. Both are still waiting, whatever the blocks.
+void HitDetector::addCandidate(const Candidate& candidate) {
+    constexpr std::int64_t kClosest = 11;  // frames
+    if (!m_waiting.empty() && candidate.frame - m_waiting.back().frame < kClosest) {
+        if (m_waiting.back().strength >= candidate.strength) return;
+        m_waiting.pop_back();
+    }
+    m_waiting.push_back(candidate);
 }
 
 void HitDetector::settle(bool everything) {
@@ -87,10 +99,32 @@ void HitDetector::settle(bool everything) {
         const std::int64_t sample = candidate.frame * static_cast<std::int64_t>(m_frameSize);
         if (!everything && m_seen - sample < settleSamples) return;
         m_waiting.pop_front();
-        const std::int64_t next = m_waiting.empty() ? sample + m_sampleRate
-                                                    : m_waiting.front().frame * static_cast<std::int64_t>(m_frameSize);
-        decide(candidate, next);
+        decide(candidate, nextStroke(sample));
     }
+}
+
+/// Where the sound of the stroke at `sample` ends: at the next one that is surely a stroke. What follows at once is the
+/// same drum speaking a second time, unless it is far louder; and weak candidates may be nothing.
+std::int64_t HitDetector::nextStroke(std::int64_t sample) const {
+    const auto soonest = sample + static_cast<std::int64_t>(kSecondSoundS * m_sampleRate);
+    for (const Candidate& candidate : m_waiting) {
+        const std::int64_t at = candidate.frame * static_cast<std::int64_t>(m_frameSize);
+        if (at > sample + static_cast<std::int64_t>(kLevelReachS * m_sampleRate)) break;
+        if (candidate.strength < kFirmStrength) continue;
+        if (at >= soonest || energyAfter(at, at + at - sample) > kFarLouder * energyAfter(sample, at)) return at;
+    }
+    return sample + m_sampleRate;
+}
+
+/// Mean square from one sample to another of the history.
+double HitDetector::energyAfter(std::int64_t from, std::int64_t to) const {
+    const auto last = std::min(to - m_firstSample, static_cast<std::int64_t>(m_samples.size()));
+    double sum = 0;
+    for (std::int64_t i = from - m_firstSample; i < last; ++i) {
+        const auto v = static_cast<double>(m_samples[static_cast<std::size_t>(i)]);
+        sum += v * v;
+    }
+    return sum / static_cast<double>(std::max<std::int64_t>(1, last - (from - m_firstSample)));
 }
 
 void HitDetector::decide(const Candidate& candidate, std::int64_t nextSample) {
@@ -112,15 +146,14 @@ void HitDetector::decide(const Candidate& candidate, std::int64_t nextSample) {
     }
     Hit hit;
     hit.timeS = (static_cast<double>(from) + onset.sample) / m_sampleRate;
+    hit.peakS = static_cast<double>(coarse) / m_sampleRate;
+    hit.patch.fill(m_frames, static_cast<std::size_t>(candidate.frame - m_firstFrame));
     hit.strength = candidate.strength;
     hit.contrastDb = onset.contrastDb;
     const auto start = static_cast<std::size_t>(std::max(0.0, onset.sample));
     hit.levelDb = strokeLevelDb(window, start, end, m_sampleRate);
     hit.clipped = isClipped(window.subspan(std::min(start, window.size())));
-    if (hit.timeS - m_lastTimeS < kClosestS) {
-        if (m_ready.empty() || m_ready.back().strength >= hit.strength) return;
-        m_ready.pop_back();
-    }
+    if (hit.timeS - m_lastTimeS < kClosestS) return;
     m_lastTimeS = hit.timeS;
     m_ready.push_back(hit);
 }
@@ -139,21 +172,6 @@ void HitDetector::forgetOld() {
         m_strengths.erase(m_strengths.begin(), m_strengths.begin() + drop);
         m_firstFrame += drop;
     }
-}
-
-std::vector<Hit> detectHits(std::span<const float> samples, int sampleRate) {
-    HitDetector detector(sampleRate);
-    std::vector<Hit> hits;
-    constexpr std::size_t kBlock = 1 << 14;
-    for (std::size_t at = 0; at < samples.size(); at += kBlock) {
-        detector.push(samples.subspan(at, std::min(kBlock, samples.size() - at)));
-        const auto some = detector.take();
-        hits.insert(hits.end(), some.begin(), some.end());
-    }
-    detector.finish();
-    const auto rest = detector.take();
-    hits.insert(hits.end(), rest.begin(), rest.end());
-    return hits;
 }
 
 }  // namespace upbeat

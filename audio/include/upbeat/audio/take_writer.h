@@ -10,7 +10,7 @@
 #include "upbeat/align/matched_take.h"
 #include "upbeat/audio/recording_run.h"
 #include "upbeat/formats/audio_file.h"
-#include "upbeat/signal/hit_detector.h"
+#include "upbeat/signal/take_listener.h"
 
 namespace upbeat {
 
@@ -21,6 +21,7 @@ struct FinishedTake {
     double durationS = 0;
     std::vector<Hit> hits;
     std::vector<DamagedSpan> damaged;
+    bool clickHeard = false;  ///< The click leaks into the microphone; it was taken out before the hits were found.
     bool stoppedEarly = false;
     std::optional<Error> writeError;  ///< The disk refused: what was written up to then is kept.
 };
@@ -54,7 +55,7 @@ class TakeWriter {
 
     std::shared_ptr<RecordingRun> m_run;
     std::unique_ptr<FlacWriter> m_file;
-    HitDetector m_detector;
+    TakeListener m_listener;
     std::int64_t m_written = 0;
     std::int64_t m_unflushed = 0;
     std::optional<LostFrames> m_nextLoss;

@@ -12,6 +12,8 @@ struct PageEvent {
     double stepS = 0;  ///< Distance to the nearest other written position.
     Role role = Role::Main;
     Level level = Level::Tap;  ///< Loudest of the strokes.
+    bool ornamented = false;   ///< A grace note, or a main stroke with grace notes.
+    int habit = 0;             ///< The same for an event and its repetitions in other passes.
     std::vector<int> written;  ///< Indices into the page.
 };
 

@@ -10,6 +10,8 @@
 namespace upbeat {
 
 inline constexpr int kNone = -1;
+/// Two firm hits nearer than this are one drum speaking twice, unless the page has a grace note there.
+inline constexpr double kSecondSoundS = 0.013;
 
 /// A hit as the matcher sees it: its time on the page's clock and whether it may be the second sound of one stroke.
 struct Sounding {

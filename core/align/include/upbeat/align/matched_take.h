@@ -17,7 +17,7 @@ struct MatchedStroke {
     double offsetMs = 0;  ///< Onset minus grid time minus latency; plus is late.
     double levelDb = 0;
     bool shared = false;     ///< Struck together with another voice: one sound on one microphone.
-    bool carries = false;     ///< Shared, but louder by class than all it is struck with: the level is its own.
+    bool carries = false;    ///< Shared, but louder by class than all it is struck with: the level is its own.
     bool levelKnown = true;  ///< False where the recording is clipped: the level is only a lower bound.
 };
 

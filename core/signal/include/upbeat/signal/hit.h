@@ -1,5 +1,9 @@
 #pragma once
 
+#include <vector>
+
+#include "upbeat/signal/patch.h"
+
 namespace upbeat {
 
 /// One stroke heard in a take.
@@ -9,12 +13,20 @@ struct Hit {
     double strength = 0;    ///< Novelty behind the detection, in standard errors over the bands; larger is surer.
     double contrastDb = 0;  ///< Peak of the rise over what sounded before, in the band where it shows best.
     bool clipped = false;   ///< The level is a lower bound: the recording was at full scale.
+    double peakS = 0;       ///< Where the novelty peaks: the start of the patch's middle frame.
+    Patch patch;            ///< Band energies around the hit; empty for hits that come from a file.
 
     friend bool operator==(const Hit&, const Hit&) = default;
 };
 
 /// Hits of at least this strength stand on their own; weaker ones count only where the page asks for a stroke.
 inline constexpr double kFirmStrength = 15.0;
+
+/// The hits as they are stored: what was heard around them has served its purpose.
+[[nodiscard]] inline std::vector<Hit> withoutPatches(std::vector<Hit> hits) {
+    for (Hit& hit : hits) hit.patch = {}, hit.peakS = 0;
+    return hits;
+}
 
 /// 0 to 1 for display and export: 0.5 at the firm threshold.
 [[nodiscard]] constexpr double confidence(const Hit& hit) {

@@ -34,7 +34,10 @@ class HitDetector {
 
     void pushFrame();
     void considerFrame(std::int64_t frame);
+    void addCandidate(const Candidate& candidate);
     void settle(bool everything);
+    [[nodiscard]] std::int64_t nextStroke(std::int64_t sample) const;
+    [[nodiscard]] double energyAfter(std::int64_t from, std::int64_t to) const;
     void decide(const Candidate& candidate, std::int64_t nextSample);
     void forgetOld();
 
@@ -54,8 +57,5 @@ class HitDetector {
     std::vector<Hit> m_ready;
     double m_lastTimeS = -1.0;
 };
-
-/// All hits of a take, weak ones included.
-[[nodiscard]] std::vector<Hit> detectHits(std::span<const float> samples, int sampleRate);
 
 }  // namespace upbeat

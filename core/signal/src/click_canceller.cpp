@@ -1,0 +1,107 @@
+#include "upbeat/signal/click_canceller.h"
+
+#include <algorithm>
+#include <cmath>
+#include <utility>
+
+namespace upbeat {
+
+namespace {
+
+constexpr double kLongestS = 0.150;     // latency, the click and most of its room
+constexpr double kBackgroundS = 0.020;  // memory of the running mean square
+constexpr double kFadeShare = 0.2;      // of the window, at its end
+constexpr double kAudible = 2.0;        // a click's energy over the background's, to be one
+
+double energyOf(std::span<const float> x) {
+    double sum = 0;
+    for (const float v : x) sum += static_cast<double>(v) * static_cast<double>(v);
+    return sum;
+}
+
+/// The window must end before the next click begins.
+double windowS(const std::vector<ClickMark>& marks) {
+    double window = kLongestS;
+    for (std::size_t i = 1; i < marks.size(); ++i) window = std::min(window, marks[i].timeS - marks[i - 1].timeS);
+    return std::max(0.0, window);
+}
+
+}  // namespace
+
+ClickCanceller::ClickCanceller(std::vector<ClickMark> marks, int sampleRate)
+    : m_marks(std::move(marks)),
+      m_sampleRate(sampleRate),
+      m_length(static_cast<std::int64_t>(windowS(m_marks) * sampleRate)),
+      m_window(static_cast<std::size_t>(m_length), 0.0F) {
+    std::erase_if(m_marks, [](const ClickMark& mark) { return mark.timeS < 0 || mark.kind < 0; });
+    int kinds = 0;
+    for (const ClickMark& mark : m_marks) kinds = std::max(kinds, mark.kind + 1);
+    m_waves.resize(static_cast<std::size_t>(kinds), {m_window, m_window, 0, 0});
+}
+
+bool ClickCanceller::hearsClick() const {
+    return std::any_of(m_waves.begin(), m_waves.end(), [](const Wave& wave) { return energyOf(wave.mean) > 0; });
+}
+
+std::int64_t ClickCanceller::sampleOf(const ClickMark& mark) const {
+    return std::llround(mark.timeS * m_sampleRate);
+}
+
+void ClickCanceller::process(std::span<float> block) {
+    const double forget = 1.0 / (kBackgroundS * m_sampleRate);
+    for (float& sample : block) {
+        if (m_next < m_marks.size() && m_position >= sampleOf(m_marks[m_next])) {
+            m_beforeMark = m_before;
+            ++m_next;
+        }
+        const auto raw = static_cast<double>(sample);
+        if (std::isfinite(raw)) m_before += forget * (raw * raw - m_before);
+        if (m_next > 0) {
+            const ClickMark& mark = m_marks[m_next - 1];
+            const std::int64_t since = m_position - sampleOf(mark);
+            if (since < m_length) {
+                Wave& wave = m_waves[static_cast<std::size_t>(mark.kind)];
+                const auto at = static_cast<std::size_t>(since);
+                m_window[at] = sample;
+                sample -= wave.mean[at];
+                if (mark.quiet && since + 1 == m_length) learn(wave);
+            }
+        }
+        ++m_position;
+    }
+}
+
+void ClickCanceller::learn(Wave& wave) {
+    const double energy = energyOf(m_window);
+    const double background = m_beforeMark * static_cast<double>(m_length);
+    if (!std::isfinite(energy) || energy < kAudible * background || energy <= 0) return;
+    for (std::size_t i = 0; i < m_window.size(); ++i) wave.sum[i] += m_window[i];
+    wave.energies += energy;
+    ++wave.heard;
+    // A kind heard once only (the accent of a one-bar count-in) is believed where another kind proves that clicks leak.
+    const bool leaks = std::any_of(m_waves.begin(), m_waves.end(), [](const Wave& w) { return likeness(w) > 0; });
+    for (Wave& w : m_waves) shape(w, w.heard == 1 && leaks ? 1.0 : likeness(w));
+}
+
+/// From the energy of the mean against the mean energy, which is 1 when all clicks are alike and 1/n when they have
+/// nothing in common. Strokes on the beats of a count-in are alike too, but never nearly so much.
+double ClickCanceller::likeness(const Wave& wave) {
+    constexpr double kLeast = 0.8;
+    if (wave.heard < 2) return 0;
+    const double n = wave.heard;
+    const double alike = energyOf(wave.sum) / (n * wave.energies);
+    const double likeness = (alike - 1.0 / n) / (1.0 - 1.0 / n);
+    return likeness < kLeast ? 0.0 : likeness;
+}
+
+void ClickCanceller::shape(Wave& wave, double trust) {
+    const double gain = trust / std::max(1, wave.heard);
+    const auto fade = static_cast<std::size_t>(kFadeShare * static_cast<double>(wave.mean.size()));
+    for (std::size_t i = 0; i < wave.mean.size(); ++i) {
+        const std::size_t left = wave.mean.size() - 1 - i;
+        const double end = left < fade ? static_cast<double>(left) / static_cast<double>(fade) : 1.0;
+        wave.mean[i] = static_cast<float>(gain * end * static_cast<double>(wave.sum[i]));
+    }
+}
+
+}  // namespace upbeat

@@ -1,0 +1,190 @@
+#include "upbeat/signal/sharpen.h"
+
+#include <algorithm>
+#include <cmath>
+#include <limits>
+#include <optional>
+
+#include "upbeat/signal/novelty.h"
+
+namespace upbeat {
+
+namespace {
+
+constexpr std::size_t kMostExamples = 12;
+constexpr std::size_t kFewestExamples = 3;
+constexpr int kEarliest = -12;  // where an onset may lie, in frames from the novelty peak
+constexpr int kLatest = 6;
+constexpr int kLead = 10;                                  // frames of background before the earliest onset
+constexpr int kTemplateFrames = kLatest - kEarliest + 12;  // of a stroke from its onset on
+constexpr float kSilence = 2e-10F;
+
+/// A clear stroke without what sounded before it. rise[b][k] is the energy k frames after its onset.
+struct Example {
+    std::array<std::array<float, kTemplateFrames + 1>, kBands> rise{};
+};
+
+double onsetFrame(const Hit& hit) {
+    return static_cast<double>(kPatchBefore) + (hit.timeS - hit.peakS) / kFrameS;
+}
+
+float meanEnergy(const Patch& patch, std::size_t band, int from, int to) {
+    float sum = 0;
+    for (int f = from; f < to; ++f) sum += patch.energy(static_cast<std::size_t>(f), band);
+    return sum / static_cast<float>(std::max(1, to - from));
+}
+
+std::optional<Example> exampleOf(const Hit& hit) {
+    const double onset = onsetFrame(hit);
+    const int first = static_cast<int>(std::floor(onset));
+    if (first < kLead + 4 || first + kTemplateFrames + 2 > static_cast<int>(kPatchFrames)) return std::nullopt;
+    const auto part = static_cast<float>(onset - first);
+    Example example;
+    for (std::size_t b = 0; b < kBands; ++b) {
+        const float background = meanEnergy(hit.patch, b, first - kLead - 2, first - 2);
+        for (int k = 0; k <= kTemplateFrames; ++k) {
+            const auto at = static_cast<std::size_t>(first + k);
+            const float e = (1 - part) * hit.patch.energy(at, b) + part * hit.patch.energy(at + 1, b);
+            example.rise[b][static_cast<std::size_t>(k)] = std::max(0.0F, e - background);
+        }
+    }
+    return example;
+}
+
+/// Independent values per frame in a band, as in the novelty: neighbouring frequencies of a drum vary together.
+std::array<float, kBands> freedoms() {
+    std::array<float, kBands> list{};
+    for (std::size_t b = 0; b < kBands; ++b)
+        list[b] = static_cast<float>(std::min(BandBank::bandwidthHz(b, 48000), 2000.0) * kFrameS);
+    return list;
+}
+
+class Fit {
+  public:
+    Fit(const Hit& hit, const std::array<float, kBands>& freedom) : m_freedom(freedom) {
+        for (std::size_t b = 0; b < kBands; ++b)
+            for (std::size_t i = 0; i < kWindow; ++i) {
+                m_energy[b][i] = hit.patch.energy(kFirst + i, b) + kSilence;
+                m_upTo[b][i + 1] = m_upTo[b][i] + m_energy[b][i];
+            }
+    }
+
+    /// How unlikely the patch is with the example's onset `shift` frames after the novelty peak.
+    [[nodiscard]] float cost(const Example& example, double shift) const {
+        const double onset = kLead - kEarliest + shift;
+        const auto first = static_cast<std::size_t>(std::ceil(onset));
+        const auto part = static_cast<float>(static_cast<double>(first) - onset);
+        float sum = 0;
+        for (std::size_t b = 0; b < kBands; ++b) sum += m_freedom[b] * bandCost(example.rise[b], b, first, part);
+        return sum;
+    }
+
+  private:
+    static constexpr std::size_t kFirst = static_cast<std::size_t>(static_cast<int>(kPatchBefore) + kEarliest - kLead);
+    static constexpr std::size_t kWindow = kLead + kTemplateFrames;
+
+    [[nodiscard]] float bandCost(const std::array<float, kTemplateFrames + 1>& rise, std::size_t b, std::size_t first,
+                                 float part) const {
+        const auto& e = m_energy[b];
+        const float background = m_upTo[b][first] / static_cast<float>(first);
+        const std::size_t length = kWindow - first;
+        std::array<float, kWindow> shape;
+        float expected = 0;
+        for (std::size_t k = 0; k < length; ++k) {
+            shape[k] = (1 - part) * rise[k] + part * rise[k + 1];
+            expected += shape[k];
+        }
+        const float heard = m_upTo[b][kWindow] - m_upTo[b][first] - background * static_cast<float>(length);
+        // In units of the background. Before the onset the mean is the model: those frames cost one each. Logarithms
+        // are taken of products, a few frames at a time.
+        const float gain = expected > 0 ? std::max(0.0F, heard / expected) / background : 0.0F;
+        float ratios = 0;
+        float logs = static_cast<float>(kWindow) * std::log(background);
+        float product = 1;
+        for (std::size_t k = 0; k < length; ++k) {
+            const float model = 1.0F + gain * shape[k];
+            ratios += e[first + k] / model;
+            product *= model;
+            if (product > 1e20F) logs += std::log(product), product = 1;
+        }
+        return static_cast<float>(first) + ratios / background + logs + std::log(product);
+    }
+
+    std::array<std::array<float, kWindow>, kBands> m_energy{};
+    std::array<std::array<float, kWindow + 1>, kBands> m_upTo{};  // sums of the energies
+    const std::array<float, kBands>& m_freedom;
+};
+
+/// Place of the lowest point through three neighbours, from -0.5 to 0.5.
+double lowest(float before, float here, float after) {
+    const float bend = before - 2 * here + after;
+    return bend > 0 ? std::clamp(0.5 * static_cast<double>(before - after) / static_cast<double>(bend), -0.5, 0.5) : 0;
+}
+
+struct Place {
+    float cost = std::numeric_limits<float>::infinity();
+    int shift = kEarliest;
+
+    void look(const Fit& fit, const Example& example, int at) {
+        if (const float c = fit.cost(example, at); c < cost) cost = c, shift = at;
+    }
+};
+
+/// Every example is tried at a few shifts; those that fit best there are moved finely, and the median of them counts.
+double bestShift(const Fit& fit, const std::vector<Example>& examples) {
+    constexpr int kCoarse = 4;
+    constexpr std::size_t kVoters = 5;
+    std::vector<std::pair<Place, const Example*>> tried;
+    for (const Example& example : examples) {
+        tried.emplace_back(Place{}, &example);
+        for (int s = kEarliest; s <= kLatest; s += kCoarse) tried.back().first.look(fit, example, s);
+    }
+    const std::size_t voters = std::min(kVoters, tried.size());
+    std::partial_sort(tried.begin(), tried.begin() + static_cast<std::ptrdiff_t>(voters), tried.end(),
+                      [](const auto& a, const auto& b) { return a.first.cost < b.first.cost; });
+    std::vector<double> found;
+    for (std::size_t i = 0; i < voters; ++i) {
+        auto& [place, example] = tried[i];
+        for (int step = kCoarse / 2; step >= 1; step /= 2) {
+            const int centre = place.shift;
+            place.look(fit, *example, std::max(kEarliest, centre - step));
+            place.look(fit, *example, std::min(kLatest, centre + step));
+        }
+        constexpr double kHalf = 0.5;
+        found.push_back(place.shift + kHalf * lowest(fit.cost(*example, place.shift - kHalf), place.cost,
+                                                     fit.cost(*example, place.shift + kHalf)));
+    }
+    std::sort(found.begin(), found.end());
+    return found[voters / 2];
+}
+
+std::vector<Example> examplesOf(const std::vector<Hit>& hits) {
+    std::vector<const Hit*> clear;
+    for (const Hit& hit : hits)
+        if (hit.contrastDb >= 30.0 && hit.strength >= kFirmStrength && !hit.patch.isEmpty() && !hit.clipped)
+            clear.push_back(&hit);
+    std::vector<Example> examples;
+    const std::size_t count = std::min(kMostExamples, clear.size());
+    for (std::size_t i = 0; i < count; ++i)
+        if (const auto example = exampleOf(*clear[i * clear.size() / count])) examples.push_back(*example);
+    return examples;
+}
+
+}  // namespace
+
+void sharpenOnsets(std::vector<Hit>& hits) {
+    const auto examples = examplesOf(hits);
+    if (examples.size() < kFewestExamples) return;
+    const auto freedom = freedoms();
+    constexpr double kNeighbourS = 0.002;
+    for (std::size_t i = 0; i < hits.size(); ++i) {
+        Hit& hit = hits[i];
+        if (hit.contrastDb >= kOwnOnsetDb || hit.patch.isEmpty()) continue;
+        const double time = hit.peakS + bestShift(Fit(hit, freedom), examples) * kFrameS;
+        const bool inOrder = (i == 0 || time > hits[i - 1].timeS + kNeighbourS) &&
+                             (i + 1 == hits.size() || time < hits[i + 1].timeS - kNeighbourS);
+        if (inOrder) hit.timeS = time;
+    }
+}
+
+}  // namespace upbeat

@@ -1,0 +1,14 @@
+#pragma once
+
+#include <vector>
+
+#include "upbeat/music/click_plan.h"
+#include "upbeat/signal/click_canceller.h"
+
+namespace upbeat {
+
+/// The clicks of a recording from `firstBeatS` (beat 1 of bar 1) to `endS`, and those of the count-in before it, back
+/// to the start of the recording but at most four bars. In the count-in nobody plays.
+[[nodiscard]] std::vector<ClickMark> clickMarks(ClickPlan plan, double firstBeatS, double endS);
+
+}  // namespace upbeat
