@@ -20,8 +20,8 @@ LiveTake::LiveTake(Exercise exercise, double tempoBpm, int bars, double firstBea
       m_marks(static_cast<std::size_t>(std::max(1, m_passes))),
       m_strengths(m_marks.size(), std::vector<double>(m_exercise.strokes.size(), 0.0)) {
     const double quarter = quarterS(m_exercise.meter, Bpm(tempoBpm));
-    for (const Stroke& stroke : m_exercise.strokes)
-        m_places.push_back(swungPosition(stroke.at, m_exercise.feel) * quarter);
+    const Feel feel = feelAt(m_exercise.feel, 60.0 / quarter);
+    for (const Stroke& stroke : m_exercise.strokes) m_places.push_back(swungPosition(stroke.at, feel) * quarter);
 }
 
 void LiveTake::add(const std::vector<Hit>& hits) {

@@ -8,6 +8,7 @@
 #include <filesystem>
 #include <map>
 
+#include "coverage.h"
 #include "score.h"
 #include "simulated_sets.h"
 #include "speed.h"
@@ -112,12 +113,15 @@ int run(int argc, char** argv) {
         if (std::strcmp(argv[i], "--json") == 0) json = argv[i + 1];
     }
     std::vector<Table> tables;
-    if (set.empty()) {
+    if (set == "coverage") {
+        tables.push_back(coverageTable(1000));
+    } else if (set.empty()) {
         if (std::getenv("DISPLAY") == nullptr) qputenv("QT_QPA_PLATFORM", "offscreen");
         QApplication::setStyle("Fusion");
         const QApplication application(argc, argv);
         tables.push_back(windowTable());
         tables.push_back(speedTable());
+        tables.push_back(coverageTable(1000));
         tables.push_back(simulatedTable());
     } else if (const int status = labelledSet(set, tables); status != 0) {
         return status;

@@ -100,6 +100,7 @@ Exit run(const Options& o) {
     if (o.swing != 0) {
         if (!pattern->feel.isSwung()) pattern->feel.level = SwingLevel::Eighth;
         pattern->feel.ratio = o.swing;
+        pattern->feel.byTempo = false;
     }
     const auto heard = hear(o, pattern->meter);
     if (!heard) return complain(heard.error(), Exit::Unreadable);

@@ -53,6 +53,7 @@ Feel feelFromJson(const JsonReader& reader) {
     else
         feel.level = static_cast<SwingLevel>(found - kSwingLevels.begin());
     feel.ratio = reader.number("ratio", 1.0);
+    feel.byTempo = reader.flag("by_tempo", false);
     return feel;
 }
 
@@ -76,6 +77,14 @@ Exercise fromReader(const JsonReader& reader) {
         else
             stroke.wrong("", "is one stroke too many");
     });
+    reader.each("swells", [&](const JsonReader& swell) {
+        const auto place = [&](std::string_view key) {
+            const auto at = Beats::parse(swell.text(key, "", true));
+            if (!at) swell.wrong(key, at.error().what, at.error().fix);
+            return at.value_or(Beats(0));
+        };
+        e.swells.push_back({place("from"), place("to"), swell.number("from_db", -20), swell.number("to_db", 0)});
+    });
     return e;
 }
 
@@ -84,7 +93,7 @@ Exercise fromReader(const JsonReader& reader) {
 std::string toJson(const Exercise& e) {
     nlohmann::json strokes = nlohmann::json::array();
     for (const Stroke& stroke : e.strokes) strokes.push_back(strokeToJson(stroke));
-    const nlohmann::json json{
+    nlohmann::json json{
         {"format", kExerciseFormat},
         {"version", kExerciseVersion},
         {"id", e.id},
@@ -97,6 +106,12 @@ std::string toJson(const Exercise& e) {
         {"tempo", {{"start", e.tempo.start}, {"goal", e.tempo.goal}, {"step", e.tempo.step}}},
         {"strokes", strokes},
     };
+    if (e.feel.byTempo) json["feel"]["by_tempo"] = true;
+    for (const Swell& swell : e.swells)
+        json["swells"].push_back({{"from", swell.from.toString()},
+                                  {"to", swell.to.toString()},
+                                  {"from_db", swell.fromDb},
+                                  {"to_db", swell.toDb}});
     return json.dump(2, ' ', false, nlohmann::json::error_handler_t::replace) + "\n";
 }
 

@@ -3,6 +3,7 @@
 #include <algorithm>
 #include <cmath>
 
+#include "breaks.h"
 #include "upbeat/signal/sharpen.h"
 
 namespace upbeat {
@@ -28,13 +29,15 @@ std::vector<Hit> hitsOfThePage(const Exercise& e, const TakeFrame& frame, const 
     return kept;
 }
 
-/// The strokes of the bars that were played.
+/// The strokes of the bars that were played and not damaged.
 std::vector<WrittenStroke> pageOf(const Exercise& e, const TakeFrame& frame, int passes) {
     const Bpm tempo(frame.tempoBpm);
     auto page = writeOut(e, tempo, passes);
     constexpr double kEarlierS = 0.02;  // a swung or grace note never lies this close to the next bar's first beat
     const double end = frame.bars * barDurationS(e.meter, tempo) - kEarlierS;
-    std::erase_if(page, [end](const WrittenStroke& w) { return w.gridS > end; });
+    const double start = frame.firstBeatS + frame.latencyS;
+    std::erase_if(page,
+                  [&](const WrittenStroke& w) { return w.gridS > end || inside(frame.damaged, start + w.gridS); });
     return page;
 }
 
@@ -82,6 +85,29 @@ bool isLoudest(const Exercise& e, const std::vector<WrittenStroke>& page, const 
     });
 }
 
+/// How far an event was moved from its place on the page.
+double movedS(const PageEvent& event, const std::vector<WrittenStroke>& page) {
+    return event.gridS - page[static_cast<std::size_t>(event.written.front())].gridS;
+}
+
+Break toBreak(const BreakSpan& span, const std::vector<PageEvent>& events, const std::vector<WrittenStroke>& page) {
+    const std::size_t first = std::min(span.from, events.size() - 1);
+    Break result{page[static_cast<std::size_t>(events[first].written.front())].gridS, span.beats, 0};
+    for (std::size_t i = span.from; i < span.to; ++i)
+        if (events[i].role == Role::Main) result.strokes += static_cast<int>(events[i].written.size());
+    return result;
+}
+
+bool isInBreak(const std::vector<BreakSpan>& breaks, double timeS) {
+    return std::any_of(breaks.begin(), breaks.end(),
+                       [timeS](const BreakSpan& span) { return timeS > span.fromS && timeS < span.toS; });
+}
+
+bool isEventInBreak(const std::vector<BreakSpan>& breaks, std::size_t event) {
+    return std::any_of(breaks.begin(), breaks.end(),
+                       [event](const BreakSpan& span) { return event >= span.from && event < span.to; });
+}
+
 /// Weak hits and second sounds that the page does not explain were never strokes.
 bool counts(const Sounding& sounding, int event) {
     return event != kNone || (sounding.strength >= kFirmStrength && !sounding.echo);
@@ -92,20 +118,32 @@ bool counts(const Sounding& sounding, int event) {
 MatchedTake matchTake(const Exercise& exercise, const TakeFrame& frame, const std::vector<Hit>& allHits) {
     const int passes = (frame.bars + exercise.bars - 1) / exercise.bars;
     const auto page = pageOf(exercise, frame, passes);
-    const auto events = eventsOf(exercise, page);
+    auto events = eventsOf(exercise, page);
     const auto hits = hitsOfThePage(exercise, frame, allHits);
     const auto sounding = soundings(hits, frame.firstBeatS, frame.latencyS);
+    const double beatS = beatDuration(Bpm(frame.tempoBpm)).value();
+    const auto sections = findSections(events, sounding, beatS);
+    moveTo(events, sections, beatS);
     const Assignment found = match(events, sounding);
+    const auto breaks =
+        findBreaks(events, sounding, found, sections, barDurationS(exercise.meter, Bpm(frame.tempoBpm)));
 
-    MatchedTake take{exercise, frame.tempoBpm, frame.bars, passes, frame.firstBeatS, frame.latencyS, {}, {}, {}, {},
-                     {}};
+    MatchedTake take;
+    take.exercise = exercise;
+    take.tempoBpm = frame.tempoBpm;
+    take.bars = frame.bars;
+    take.passes = passes;
+    take.firstBeatS = frame.firstBeatS;
+    take.latencyS = frame.latencyS;
+    for (const BreakSpan& span : breaks) take.breaks.push_back(toBreak(span, events, page));
     std::vector<int> keptIndex(hits.size(), kNone);
     for (std::size_t j = 0; j < hits.size(); ++j) {
         if (!counts(sounding[j], found.eventOfHit[j])) continue;
         if (found.eventOfHit[j] == kNone && frame.clickBleed && onAClick(frame, sounding[j].timeS)) continue;
         if (found.eventOfHit[j] == kNone && isSecondSound(found, sounding, j)) continue;
         keptIndex[j] = static_cast<int>(take.hits.size());
-        if (found.eventOfHit[j] == kNone && !belongsToUnison(events, found, sounding, j))
+        if (found.eventOfHit[j] == kNone && !belongsToUnison(events, found, sounding, j) &&
+            !isInBreak(breaks, sounding[j].timeS))
             take.extra.push_back(keptIndex[j]);
         take.hits.push_back(hits[j]);
     }
@@ -115,7 +153,7 @@ MatchedTake matchTake(const Exercise& exercise, const TakeFrame& frame, const st
         for (const int index : events[i].written) {
             const WrittenStroke& w = page[static_cast<std::size_t>(index)];
             if (hit == kNone) {
-                if (inside(frame.damaged, frame.firstBeatS + frame.latencyS + w.gridS)) continue;
+                if (isEventInBreak(breaks, i)) continue;
                 (w.role == Role::Grace ? take.missedGrace : take.missed).push_back(w);
                 continue;
             }
@@ -125,7 +163,8 @@ MatchedTake matchTake(const Exercise& exercise, const TakeFrame& frame, const st
             matched.stroke = exercise.strokes[static_cast<std::size_t>(w.stroke)];
             matched.hit = keptIndex[j];
             const Hit& own = take.hits[static_cast<std::size_t>(matched.hit)];
-            matched.offsetMs = (own.timeS - frame.firstBeatS - frame.latencyS - w.gridS) * 1e3;
+            matched.offsetMs =
+                (own.timeS - frame.firstBeatS - frame.latencyS - w.gridS - movedS(events[i], page)) * 1e3;
             matched.levelDb = hits[j].levelDb;
             matched.shared = events[i].written.size() > 1;
             matched.carries = matched.shared && isLoudest(exercise, page, events[i], w);

@@ -86,7 +86,8 @@ void judgeHabit(Judge& judge, const Measures& m, double limit) {
 }
 
 void judgeMistakes(Judge& judge, const MatchedTake& take, const Profile& profile) {
-    const int mistakes = static_cast<int>(take.missed.size() + take.extra.size());
+    constexpr std::size_t kLostPlace = 3;  // weighs as much as three strokes
+    const auto mistakes = static_cast<int>(take.missed.size() + take.extra.size() + kLostPlace * take.breaks.size());
     const double value = mistakes;
     judge.atMost(GateKind::Mistakes, Figure{value, value, value, take.bars},
                  profile.mistakesPerFourBars * take.bars / 4.0);

@@ -35,23 +35,43 @@ std::optional<Voice> voiceToJudge(const MatchedTake& take) {
     return best;
 }
 
+/// Where no pair is reversed: the largest overlap of two normal classes that these would still be likely to come from.
+double farthest(const std::vector<double>& soft, const std::vector<double>& loud) {
+    const double scatter = std::hypot(standardDeviation(soft), standardDeviation(loud));
+    if (scatter <= 0) return 0;
+    const double z = (mean(loud) - mean(soft)) / scatter;
+    const auto m = static_cast<double>(soft.size());
+    const auto n = static_cast<double>(loud.size());
+    const double error = std::sqrt(1 / m + 1 / n + z * z / (2 * (m + n)));
+    return 0.5 * std::erfc((z - 1.96 * error) / std::sqrt(2.0));
+}
+
 /// Share of pairs in which the softer class is the louder one, ties counted half (Mann & Whitney 1947).
 std::optional<Figure> overlap(const std::vector<double>& soft, const std::vector<double>& loud) {
     if (soft.size() < 4 || loud.size() < 4) return std::nullopt;
-    double wins = 0;
-    for (const double s : soft)
-        for (const double l : loud) wins += s > l ? 1.0 : (s == l ? 0.5 : 0.0);
-    const double pairs = static_cast<double>(soft.size()) * static_cast<double>(loud.size());
-    const double a = wins / pairs;
-    // Standard error after Hanley & McNeil (1982), never below what one reversed pair in the smaller class would make.
-    const double q1 = a / (2 - a);
-    const double q2 = 2 * a * a / (1 + a);
-    const auto m = static_cast<double>(soft.size());
-    const auto n = static_cast<double>(loud.size());
-    const double variance = (a * (1 - a) + (m - 1) * (q1 - a * a) + (n - 1) * (q2 - a * a)) / (m * n);
-    const double error = std::sqrt(std::max(variance, 0.0));
-    return Figure{100 * a, 100 * std::max(0.0, a - 1.96 * error), 100 * std::min(1.0, a + 1.96 * error),
-                  static_cast<int>(std::min(soft.size(), loud.size()))};
+    // Every stroke's own share of lost pairs: their scatter is the error of the whole (DeLong et al. 1988).
+    std::vector<double> ofSoft(soft.size(), 0.0);
+    std::vector<double> ofLoud(loud.size(), 0.0);
+    for (std::size_t i = 0; i < soft.size(); ++i)
+        for (std::size_t j = 0; j < loud.size(); ++j) {
+            const double win = soft[i] > loud[j] ? 1.0 : (soft[i] == loud[j] ? 0.5 : 0.0);
+            ofSoft[i] += win / static_cast<double>(loud.size());
+            ofLoud[j] += win / static_cast<double>(soft.size());
+        }
+    const double a = mean(ofSoft);
+    const auto part = [](const std::vector<double>& shares) {
+        const double deviation = standardDeviation(shares);
+        return deviation * deviation / static_cast<double>(shares.size());
+    };
+    const double variance = part(ofSoft) + part(ofLoud);
+    const auto n = static_cast<int>(std::min(soft.size(), loud.size()));
+    if (a <= 0 || a >= 1 || variance <= 0)
+        return Figure{100 * a, 100 * std::min(a, farthest(soft, loud)), 100 * std::max(a, farthest(soft, loud)), n};
+    // The interval is made on the logit, where it cannot leave 0 to 1.
+    const double logit = std::log(a / (1 - a));
+    const double half = studentT975(n - 1.0) * std::sqrt(variance) / (a * (1 - a));
+    const auto share = [](double x) { return 100 / (1 + std::exp(-x)); };
+    return Figure{100 * a, share(logit - half), share(logit + half), n};
 }
 
 std::optional<Figure> worse(const std::optional<Figure>& a, const std::optional<Figure>& b) {
@@ -113,14 +133,18 @@ Balance measureBalance(const MatchedTake& take) {
     if (!voice) return balance;
     ByClass levels;
     std::array<std::vector<int>, kLevels> passes;
+    std::array<ByClass, 2> byHand;  // right, left
     for (const MatchedStroke& s : take.strokes) {
         if (!usable(s) || s.stroke.voice != *voice) continue;
         levels[index(s.stroke.level)].push_back(s.levelDb);
         passes[index(s.stroke.level)].push_back(s.written.pass);
+        if (isHand(s.stroke.limb))
+            byHand[s.stroke.limb == Limb::LeftHand ? 1 : 0][index(s.stroke.level)].push_back(s.levelDb);
     }
     for (std::size_t c = 0; c < kLevels; ++c) {
         balance.medianDb[c] = medianFigure(levels[c], passes[c]);
         balance.evennessDb[c] = spreadFigure(levels[c]);
+        balance.handsDb[c] = gap(medianFigure(byHand[0][c]), medianFigure(byHand[1][c]));
     }
     balance.accentTapGapDb = gap(balance.medianDb[2], balance.medianDb[1]);
     balance.tapGhostGapDb = gap(balance.medianDb[1], balance.medianDb[0]);

@@ -1,7 +1,12 @@
 #include "upbeat/measure/groups.h"
 
 #include <algorithm>
+#include <array>
 #include <functional>
+#include <map>
+#include <utility>
+
+#include "upbeat/music/counting.h"
 
 namespace upbeat {
 
@@ -38,7 +43,80 @@ void compare(std::vector<Apart>& list, const MatchedTake& take, Apart entry, con
     list.push_back(std::move(entry));
 }
 
+/// Which of the equal parts of its beat a stroke falls on, from 1, and how many there are.
+std::pair<int, int> partialOf(const Exercise& e, const Stroke& stroke) {
+    const Beats beat = e.meter.beatLength();
+    const Beats inside = wrapped(stroke.at, beat);
+    const auto parts = divisionOfBeat(e, stroke.at - inside);
+    return {static_cast<int>(wholeTimes(inside, beat / parts)) + 1, static_cast<int>(parts)};
+}
+
+struct Key {
+    Axis axis;
+    int key;
+    std::string name;
+    bool mayShare;
+};
+
+std::vector<Key> keysOf(const Exercise& e, int index) {
+    static constexpr std::array<std::string_view, 3> kEndings{"st", "nd", "rd"};
+    const Stroke& s = e.strokes[static_cast<std::size_t>(index)];
+    const auto first = std::find_if(e.strokes.begin(), e.strokes.end(), [&](const Stroke& o) { return o.at == s.at; });
+    std::vector<Key> keys{
+        {Axis::Voice, static_cast<int>(s.voice), std::string(spokenName(s.voice)), false},
+        {Axis::Limb, static_cast<int>(s.limb), std::string(spokenName(s.limb)), false},
+        {Axis::Level, static_cast<int>(s.level), std::string(toName(s.level)), false},
+        {Axis::Count, static_cast<int>(first - e.strokes.begin()), {}, true},
+    };
+    const auto [partial, parts] = partialOf(e, s);
+    if (parts > 1) {
+        const auto ending = partial <= 3 ? kEndings[static_cast<std::size_t>(partial - 1)] : std::string_view("th");
+        keys.push_back({Axis::Partial, parts * 100 + partial,
+                        std::to_string(partial) + std::string(ending) + " of " + std::to_string(parts), true});
+    }
+    return keys;
+}
+
+struct Gathered {
+    std::string name;
+    Members timing;
+    std::vector<double> levels;
+};
+
 }  // namespace
+
+std::string_view toName(Axis axis) {
+    static constexpr std::array<std::string_view, 5> kNames{"voice", "limb", "level", "count", "partial"};
+    return kNames.at(static_cast<std::size_t>(axis));
+}
+
+std::vector<GroupRow> measureGroups(const MatchedTake& take) {
+    std::vector<std::vector<Key>> keys;
+    for (std::size_t i = 0; i < take.exercise.strokes.size(); ++i)
+        keys.push_back(keysOf(take.exercise, static_cast<int>(i)));
+    std::map<std::pair<Axis, int>, Gathered> groups;
+    for (const MatchedStroke& s : take.strokes) {
+        if (s.written.role != Role::Main) continue;
+        for (const Key& key : keys[static_cast<std::size_t>(s.written.stroke)]) {
+            Gathered& group = groups[{key.axis, key.key}];
+            group.name = key.name;
+            if (s.shared && !key.mayShare) continue;
+            group.timing.offsets.push_back(s.offsetMs);
+            group.timing.passes.push_back(s.written.pass);
+            if (s.levelKnown && (!s.shared || s.carries)) group.levels.push_back(s.levelDb);
+        }
+    }
+    std::map<Axis, int> sizes;
+    for (const auto& [key, group] : groups) ++sizes[key.first];
+    std::vector<GroupRow> rows;
+    for (const auto& [key, group] : groups) {
+        if (sizes[key.first] < 2) continue;
+        rows.push_back({key.first, key.second, group.name, medianFigure(group.timing.offsets, group.timing.passes),
+                        spreadFigure(group.timing.offsets), medianFigure(group.levels),
+                        static_cast<int>(group.timing.offsets.size())});
+    }
+    return rows;
+}
 
 std::vector<Apart> measureApart(const MatchedTake& take) {
     std::vector<Apart> list;

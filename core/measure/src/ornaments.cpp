@@ -12,6 +12,7 @@ namespace {
 struct Group {
     const MatchedStroke* main = nullptr;
     const MatchedStroke* nearestGrace = nullptr;
+    const MatchedStroke* nextGrace = nullptr;
     int graces = 0;
 };
 
@@ -29,6 +30,7 @@ std::map<std::pair<int, int>, Group> groupsOf(const MatchedTake& take) {
         } else {
             ++group.graces;
             if (s.written.grace == 0) group.nearestGrace = &s;
+            if (s.written.grace == 1) group.nextGrace = &s;
         }
     }
     return groups;
@@ -45,14 +47,17 @@ std::optional<Ornaments> measureOrnaments(const MatchedTake& take) {
     ornaments.written = static_cast<int>(perPass) * take.passes;
     std::vector<double> spacings;
     std::vector<double> levels;
+    std::vector<double> inside;
     for (const auto& [key, group] : groupsOf(take)) {
         if (group.main == nullptr || group.nearestGrace == nullptr) continue;
         if (group.graces == graceNotes(group.main->stroke.ornament)) ++ornaments.played;
         spacings.push_back(onsetMs(*group.main) - onsetMs(*group.nearestGrace));
+        if (group.nextGrace != nullptr) inside.push_back(onsetMs(*group.nearestGrace) - onsetMs(*group.nextGrace));
         levels.push_back(group.nearestGrace->levelDb - group.main->levelDb);
     }
     ornaments.spacingMs = medianFigure(spacings);
     ornaments.spacingSpreadMs = spreadFigure(spacings);
+    ornaments.insideMs = medianFigure(inside);
     ornaments.graceLevelDb = medianFigure(levels);
     return ornaments;
 }

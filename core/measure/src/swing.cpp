@@ -24,11 +24,13 @@ Onsets onsetsByPosition(const MatchedTake& take) {
 }  // namespace
 
 std::optional<Swing> measureSwing(const MatchedTake& take) {
-    const Feel& feel = take.exercise.feel;
+    const Feel feel = feelAt(take.exercise.feel, 60.0 / quarterS(take.exercise.meter, Bpm(take.tempoBpm)));
     if (!feel.isSwung()) return std::nullopt;
     const Beats span = swungSpan(feel.level);
     const Onsets onsets = onsetsByPosition(take);
     std::vector<double> logs;
+    std::vector<double> firsts;
+    std::vector<double> seconds;
     for (const auto& [at, start] : onsets) {
         if (!(wrapped(at, span) == Beats(0))) continue;
         const auto middle = onsets.find(at + span / 2);
@@ -36,12 +38,21 @@ std::optional<Swing> measureSwing(const MatchedTake& take) {
         if (middle == onsets.end() || next == onsets.end()) continue;
         const double first = middle->second - start;
         const double second = next->second - middle->second;
-        if (first > 0 && second > 0) logs.push_back(std::log(first / second));
+        if (first <= 0 || second <= 0) continue;
+        logs.push_back(std::log(first / second));
+        firsts.push_back(first);
+        seconds.push_back(second);
     }
     Swing swing{std::nullopt, std::nullopt, feel.ratio};
     if (logs.size() < 4) return swing;
     const int n = static_cast<int>(logs.size());
-    const Figure log = withError(mean(logs), standardDeviation(logs) / std::sqrt(n), n);
+    // The logarithm of a scattering length is low on average by half its squared relative scatter; the shorter part
+    // scatters more, so the ratio would come out too large.
+    const auto lowBy = [](const std::vector<double>& lengths) {
+        return 0.5 * std::pow(standardDeviation(lengths) / mean(lengths), 2.0);
+    };
+    const double centre = mean(logs) + lowBy(firsts) - lowBy(seconds);
+    const Figure log = withError(centre, standardDeviation(logs) / std::sqrt(n), n);
     const auto place = [](double l) { return offbeatPercent(std::exp(l)); };
     swing.ratio = Figure{std::exp(log.value), std::exp(log.low), std::exp(log.high), n};
     swing.offbeatPercent = Figure{place(log.value), place(log.low), place(log.high), n};

@@ -27,18 +27,6 @@ const std::map<int, Words>& wordSchemes() {
     return schemes;
 }
 
-/// Parts into which the written strokes divide one beat; 1 when nothing is written off the beat.
-std::int64_t divisionOf(const Exercise& e, const Beats& start, const Beats& beat) {
-    std::int64_t parts = 1;
-    for (const Stroke& stroke : e.strokes) {
-        if (stroke.at < start || stroke.at >= start + beat) continue;
-        const Beats inside = stroke.at - start;
-        const Beats fraction(inside.numerator() * beat.denominator(), inside.denominator() * beat.numerator());
-        parts = std::lcm(parts, fraction.denominator());
-    }
-    return parts;
-}
-
 bool hasStroke(const Exercise& e, const Beats& from, const Beats& to) {
     return std::any_of(e.strokes.begin(), e.strokes.end(), [&](const Stroke& s) { return s.at >= from && s.at < to; });
 }
@@ -53,6 +41,18 @@ void appendMixedBeat(std::vector<CountColumn>& columns, const Exercise& e, const
 }
 
 }  // namespace
+
+std::int64_t divisionOfBeat(const Exercise& e, const Beats& start) {
+    const Beats beat = e.meter.beatLength();
+    std::int64_t parts = 1;
+    for (const Stroke& stroke : e.strokes) {
+        if (stroke.at < start || stroke.at >= start + beat) continue;
+        const Beats inside = stroke.at - start;
+        const Beats fraction(inside.numerator() * beat.denominator(), inside.denominator() * beat.numerator());
+        parts = std::lcm(parts, fraction.denominator());
+    }
+    return parts;
+}
 
 std::string countWord(int beatNumber, int index, int parts) {
     if (index == 0) return std::to_string(beatNumber);
@@ -69,7 +69,7 @@ std::vector<CountColumn> countColumns(const Exercise& e) {
         const CountPlace place = placeOf(start, e.meter);
         const int number = static_cast<int>(place.beat.floor());
         const bool rests = !hasStroke(e, start, start + beat);
-        const std::int64_t parts = rests ? carried : divisionOf(e, start, beat);
+        const std::int64_t parts = rests ? carried : divisionOfBeat(e, start);
         carried = parts;
         const CountColumn head{start, std::to_string(number), true, number == 1};
         if (wordSchemes().count(static_cast<int>(std::min<std::int64_t>(parts, 99))) == 0) {

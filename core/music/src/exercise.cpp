@@ -41,6 +41,17 @@ Result<void> checkFrame(const Exercise& e) {
     return {};
 }
 
+Result<void> checkSwells(const Exercise& e) {
+    for (const Swell& swell : e.swells) {
+        if (swell.from < Beats(0) || swell.to > e.length() || !(swell.from < swell.to))
+            return fail("a crescendo lies outside the phrase", {}, "let it begin before it ends, inside the bars");
+        const auto inRange = [](double db) { return db >= -60 && db <= 12; };
+        if (!inRange(swell.fromDb) || !inRange(swell.toDb) || swell.fromDb == swell.toDb)
+            return fail("a crescendo has no range", {}, "use two different levels from -60 to 12 dB");
+    }
+    return {};
+}
+
 Result<void> checkStrokes(const Exercise& e) {
     if (e.strokes.empty()) return fail("no stroke is written", {}, "write at least one");
     if (e.strokes.size() > kMostStrokes) return fail("more strokes than a phrase can hold", {}, "shorten it");
@@ -64,6 +75,7 @@ Result<void> checkStrokes(const Exercise& e) {
 
 Result<void> check(const Exercise& exercise) {
     if (auto frame = checkFrame(exercise); !frame) return frame;
+    if (auto swells = checkSwells(exercise); !swells) return swells;
     const bool ordered = std::is_sorted(exercise.strokes.begin(), exercise.strokes.end(),
                                         [](const Stroke& a, const Stroke& b) { return a.at < b.at; });
     return checkStrokes(ordered ? exercise : inOrder(exercise));

@@ -1,6 +1,14 @@
 #include "upbeat/music/feel.h"
 
+#include <algorithm>
+
 namespace upbeat {
+
+Feel feelAt(const Feel& feel, double quarterBpm) {
+    if (!feel.byTempo) return feel;
+    const double ratio = 3.5 - 2.5 * (quarterBpm - 100.0) / 200.0;
+    return {feel.level, std::clamp(ratio, 1.0, 3.5), false};
+}
 
 Beats swungSpan(SwingLevel level) {
     return level == SwingLevel::Sixteenth ? Beats(1, 2) : Beats(1);

@@ -21,9 +21,10 @@ namespace {
 /// Sounding places of one pass in seconds, one per stroke.
 std::vector<double> placesOfOnePass(const Exercise& e, Bpm tempo) {
     const double quarter = quarterS(e.meter, tempo);
+    const Feel feel = feelAt(e.feel, 60.0 / quarter);
     std::vector<double> places;
     places.reserve(e.strokes.size());
-    for (const Stroke& stroke : e.strokes) places.push_back(swungPosition(stroke.at, e.feel) * quarter);
+    for (const Stroke& stroke : e.strokes) places.push_back(swungPosition(stroke.at, feel) * quarter);
     return places;
 }
 

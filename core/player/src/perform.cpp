@@ -31,6 +31,15 @@ bool matches(const Habit& habit, const Stroke& stroke) {
            (!habit.voice || *habit.voice == stroke.voice) && (!habit.level || *habit.level == stroke.level);
 }
 
+/// Inside a written crescendo the slope is played instead of the class.
+std::optional<double> swellDb(const Exercise& e, const Beats& at) {
+    for (const Swell& swell : e.swells)
+        if (!(at < swell.from) && !(at > swell.to))
+            return swell.fromDb +
+                   (swell.toDb - swell.fromDb) * (at - swell.from).toDouble() / (swell.to - swell.from).toDouble();
+    return std::nullopt;
+}
+
 double meantLevelDb(const Character& c, Level level, Random& random) {
     const auto index = static_cast<std::size_t>(level);
     return c.accentDb + c.relativeDb[index] + c.levelSpreadDb[index] * random.normal();
@@ -63,6 +72,7 @@ void addGraceNotes(std::vector<PlayedHit>& hits, const PlayedHit& main, const St
 Performance perform(const Exercise& exercise, Bpm tempo, int passes, const Character& c, std::uint64_t seed) {
     Random random(seed);
     Exercise felt = exercise;
+    felt.feel = feelAt(felt.feel, 60.0 / quarterS(exercise.meter, tempo));
     if (c.swingRatio > 0 && felt.feel.isSwung()) felt.feel.ratio = c.swingRatio;
     const auto written = writeOut(exercise, tempo, passes);
     const double quarter = quarterS(exercise.meter, tempo);
@@ -88,6 +98,8 @@ Performance perform(const Exercise& exercise, Bpm tempo, int passes, const Chara
                       w.pass,
                       w.stroke,
                       w.gridS};
+        if (const auto db = swellDb(exercise, stroke.at))
+            hit.levelDb = c.accentDb + *db + c.levelSpreadDb[1] * random.normal();
         applyHabits(hit, c, stroke, random);
         addGraceNotes(performance.hits, hit, stroke, c, random);
         performance.hits.push_back(hit);

@@ -6,7 +6,19 @@
 namespace upbeat {
 
 Measures measure(const MatchedTake& take) {
-    return {measureTiming(take), measureSwing(take), measureBalance(take), measureOrnaments(take), measureApart(take)};
+    Measures m;
+    m.timing = measureTiming(take);
+    m.swing = measureSwing(take);
+    m.balance = measureBalance(take);
+    m.ornaments = measureOrnaments(take);
+    m.apart = measureApart(take);
+    m.groups = measureGroups(take);
+    m.pulse = measurePulse(take);
+    m.doubles = measureDoubles(take);
+    m.swells = measureSwells(take);
+    m.accentRuns = measureAccentRuns(take);
+    m.counts = measureCounts(take, m.balance);
+    return m;
 }
 
 TakeAnalysis analyzeTake(const Exercise& exercise, const TakeFrame& frame, const std::vector<Hit>& hits,

@@ -21,6 +21,15 @@ struct MatchedStroke {
     bool levelKnown = true;  ///< False where the recording is clipped: the level is only a lower bound.
 };
 
+/// A place where the player lost the page or stopped: told once, instead of as every stroke it cost.
+struct Break {
+    double atS = 0;   ///< Where on the page, seconds after beat 1 of bar 1.
+    int beats = 0;    ///< The player went on this many beats late (plus) or early on the click; 0: in place.
+    int strokes = 0;  ///< Written strokes that were not played.
+
+    friend bool operator==(const Break&, const Break&) = default;
+};
+
 /// A take laid against its page: what every measure works from.
 struct MatchedTake {
     Exercise exercise;
@@ -33,7 +42,8 @@ struct MatchedTake {
     std::vector<MatchedStroke> strokes;  ///< Main strokes and grace notes, in order of grid time.
     std::vector<WrittenStroke> missed;   ///< Main strokes nobody played.
     std::vector<WrittenStroke> missedGrace;
-    std::vector<int> extra;  ///< Indices of hits nobody wrote.
+    std::vector<int> extra;     ///< Indices of hits nobody wrote.
+    std::vector<Break> breaks;  ///< In order of time.
 };
 
 /// A stretch of the recording, in seconds, that must not be measured.

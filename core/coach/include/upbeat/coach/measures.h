@@ -4,8 +4,12 @@
 #include <vector>
 
 #include "upbeat/measure/balance.h"
+#include "upbeat/measure/counts.h"
+#include "upbeat/measure/doubles.h"
 #include "upbeat/measure/groups.h"
 #include "upbeat/measure/ornaments.h"
+#include "upbeat/measure/pulse.h"
+#include "upbeat/measure/swells.h"
 #include "upbeat/measure/swing.h"
 #include "upbeat/measure/timing.h"
 
@@ -18,6 +22,12 @@ struct Measures {
     Balance balance;
     std::optional<Ornaments> ornaments;
     std::vector<Apart> apart;
+    std::vector<GroupRow> groups;
+    std::vector<PulseChange> pulse;
+    std::optional<Doubles> doubles;
+    std::vector<SwellPlayed> swells;
+    std::vector<AccentRun> accentRuns;
+    Counts counts;
 };
 
 }  // namespace upbeat

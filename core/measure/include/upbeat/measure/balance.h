@@ -25,6 +25,7 @@ struct Balance {
     std::optional<Figure> tapGhostGapDb;
     std::optional<Figure> accentGhostGapDb;
     std::optional<Figure> overlapPercent;  ///< Chance that a softer class's stroke beats a louder one's; worst pair.
+    std::array<std::optional<Figure>, 3> handsDb;  ///< Right minus left hand inside each class, the same voice.
     std::vector<LevelHabit> habits;
 };
 

@@ -12,6 +12,7 @@ struct Ornaments {
     std::optional<Figure> spacingMs;        ///< Median distance from the last grace note to the main stroke.
     std::optional<Figure> spacingSpreadMs;  ///< Robust deviation of that distance.
     std::optional<Figure> graceLevelDb;     ///< Grace minus main stroke.
+    std::optional<Figure> insideMs;         ///< Between the grace notes of a drag or ruff.
     int played = 0;                         ///< Ornaments with every grace note found.
     int written = 0;
 };

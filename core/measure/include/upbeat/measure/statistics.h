@@ -35,6 +35,9 @@ struct Figure {
 /// value +- t * error, with t for n - 1 degrees of freedom.
 [[nodiscard]] Figure withError(double value, double standardError, int n);
 
+/// Mean of independent values with Student's interval. Fewer than 3 values: nothing.
+[[nodiscard]] std::optional<Figure> meanFigure(const std::vector<double>& values);
+
 /// Median of independent values. Standard error: 1.2533 times the robust deviation over sqrt(n), the asymptotic error
 /// of the median of a normal sample. Fewer than 3 values: nothing.
 [[nodiscard]] std::optional<Figure> medianFigure(const std::vector<double>& values);

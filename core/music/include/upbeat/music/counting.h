@@ -1,5 +1,6 @@
 #pragma once
 
+#include <cstdint>
 #include <string>
 #include <vector>
 
@@ -18,6 +19,10 @@ struct CountColumn {
 /// The columns of the phrase. Each beat is divided by what is written in it, so mixed subdivisions count correctly;
 /// the counting goes on through rests with the division of the beat before.
 [[nodiscard]] std::vector<CountColumn> countColumns(const Exercise& exercise);
+
+/// Into how many equal parts the written strokes divide the beat that starts at `start`; 1 when nothing is off the
+/// beat.
+[[nodiscard]] std::int64_t divisionOfBeat(const Exercise& exercise, const Beats& start);
 
 /// The word for partial `index` of a beat in `parts`, where `beatNumber` counts from 1: index 0 gives the number.
 [[nodiscard]] std::string countWord(int beatNumber, int index, int parts);

@@ -20,6 +20,16 @@ struct TempoPlan {
     friend bool operator==(const TempoPlan&, const TempoPlan&) = default;
 };
 
+/// A written crescendo or diminuendo: levels against the accent (0 dB) at its two ends.
+struct Swell {
+    Beats from;
+    Beats to;
+    double fromDb = -20;
+    double toDb = 0;
+
+    friend bool operator==(const Swell&, const Swell&) = default;
+};
+
 inline constexpr double kSlowestTempo = 30;
 inline constexpr double kFastestTempo = 300;
 inline constexpr int kMostBars = 16;
@@ -36,6 +46,7 @@ struct Exercise {
     Feel feel;
     TempoPlan tempo;
     std::vector<Stroke> strokes;  ///< In order of position, then voice.
+    std::vector<Swell> swells{};  ///< Spans in which levels are a slope instead of classes.
 
     friend bool operator==(const Exercise&, const Exercise&) = default;
 

@@ -11,11 +11,16 @@ enum class SwingLevel { None, Eighth, Sixteenth };
 struct Feel {
     SwingLevel level = SwingLevel::None;
     double ratio = 1.0;
+    bool byTempo = false;  ///< The ratio follows the tempo (see ratioAt); `ratio` is not used.
 
     friend bool operator==(const Feel&, const Feel&) = default;
 
     [[nodiscard]] bool isSwung() const { return level != SwingLevel::None; }
 };
+
+/// The feel with the ratio it has at a tempo in quarter notes: for a feel that goes by tempo, falling in a line from
+/// 3.5 : 1 at 100 bpm to 1 : 1 at 300 (the means of Friberg & Sundstrom 2002).
+[[nodiscard]] Feel feelAt(const Feel& feel, double quarterBpm);
 
 inline constexpr double kSmallestSwing = 0.5;
 inline constexpr double kLargestSwing = 4.0;

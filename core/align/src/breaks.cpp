@@ -1,0 +1,77 @@
+#include "breaks.h"
+
+#include <algorithm>
+#include <limits>
+
+namespace upbeat {
+
+namespace {
+
+class Breaks {
+  public:
+    Breaks(std::span<const PageEvent> events, std::span<const Sounding> hits, const Assignment& found)
+        : m_events(events), m_hits(hits), m_found(found) {}
+
+    /// The run of unplayed events around a place between two events.
+    [[nodiscard]] BreakSpan around(std::size_t event, int beats) const {
+        BreakSpan span{event, event, beats, 0, 0};
+        while (span.from > 0 && !isPlayed(span.from - 1)) --span.from;
+        while (span.to < m_events.size() && !isPlayed(span.to)) ++span.to;
+        constexpr double kHairS = 1e-6;
+        span.fromS = span.from > 0 ? timeOf(span.from - 1) + kHairS : -std::numeric_limits<double>::infinity();
+        span.toS = span.to < m_events.size() ? timeOf(span.to) - kHairS : std::numeric_limits<double>::infinity();
+        return span;
+    }
+
+    [[nodiscard]] bool isPlayed(std::size_t event) const { return m_found.hitOfEvent[event] != kNone; }
+
+    [[nodiscard]] double lengthS(const BreakSpan& span) const {
+        if (span.from == span.to) return 0;
+        const double end = span.to < m_events.size() ? m_events[span.to].gridS
+                                                     : m_events[span.to - 1].gridS + m_events[span.to - 1].stepS;
+        return end - m_events[span.from].gridS;
+    }
+
+  private:
+    [[nodiscard]] double timeOf(std::size_t event) const {
+        return m_hits[static_cast<std::size_t>(m_found.hitOfEvent[event])].timeS;
+    }
+
+    std::span<const PageEvent> m_events;
+    std::span<const Sounding> m_hits;
+    const Assignment& m_found;
+};
+
+}  // namespace
+
+std::vector<BreakSpan> findBreaks(std::span<const PageEvent> events, std::span<const Sounding> hits,
+                                  const Assignment& found, std::span<const Section> sections, double barS) {
+    constexpr double kPause = 0.9;
+    const Breaks breaks(events, hits, found);
+    std::vector<BreakSpan> spans;
+    for (std::size_t s = 1; s < sections.size(); ++s)
+        spans.push_back(breaks.around(sections[s].firstEvent, sections[s].beats - sections[s - 1].beats));
+    const auto isTaken = [&](std::size_t event) {
+        return std::any_of(spans.begin(), spans.end(),
+                           [event](const BreakSpan& span) { return event >= span.from && event < span.to; });
+    };
+    // Whoever went on late does not reach the end of the page before the recording ends.
+    if (sections.back().beats > 0 && !breaks.isPlayed(events.size() - 1) && !isTaken(events.size() - 1)) {
+        BreakSpan rest = breaks.around(events.size(), 0);
+        rest.toS = rest.fromS;
+        spans.push_back(rest);
+    }
+    // Whoever played less than half of the page did not pause: the page is not what was played.
+    const auto unplayed = static_cast<std::size_t>(std::count(found.hitOfEvent.begin(), found.hitOfEvent.end(), kNone));
+    const bool played = 2 * unplayed < events.size();
+    for (std::size_t i = 0; played && i < events.size(); ++i) {
+        if (breaks.isPlayed(i) || isTaken(i)) continue;
+        const BreakSpan span = breaks.around(i, 0);
+        if (breaks.lengthS(span) >= kPause * barS) spans.push_back(span);
+        i = span.to;
+    }
+    std::sort(spans.begin(), spans.end(), [](const BreakSpan& a, const BreakSpan& b) { return a.from < b.from; });
+    return spans;
+}
+
+}  // namespace upbeat

@@ -1,0 +1,33 @@
+#include "upbeat/measure/counts.h"
+
+#include <algorithm>
+
+namespace upbeat {
+
+Counts measureCounts(const MatchedTake& take, const Balance& balance) {
+    Counts counts;
+    counts.missed = static_cast<int>(take.missed.size());
+    counts.extra = static_cast<int>(take.extra.size());
+    counts.graceMissed = static_cast<int>(take.missedGrace.size());
+    for (const MatchedStroke& s : take.strokes) {
+        if (s.written.role != Role::Main) continue;
+        ++counts.played;
+        if (s.shared && !s.carries) continue;
+        if (soundedLevel(balance, s.levelDb, s.stroke.level) != s.stroke.level) ++counts.wrongClass;
+    }
+    for (const Break& pause : take.breaks) counts.written += pause.strokes;
+    counts.written += counts.played + counts.missed;
+
+    const double bar = barDurationS(take.exercise.meter, Bpm(take.tempoBpm));
+    counts.surplusByBar.assign(static_cast<std::size_t>(std::max(0, take.bars)), 0);
+    const auto add = [&](double timeS, int change) {
+        const auto index = static_cast<std::size_t>(std::clamp(timeS / bar, 0.0, std::max(0.0, take.bars - 1.0)));
+        if (index < counts.surplusByBar.size()) counts.surplusByBar[index] += change;
+    };
+    for (const WrittenStroke& w : take.missed) add(w.gridS, -1);
+    for (const int hit : take.extra)
+        add(take.hits[static_cast<std::size_t>(hit)].timeS - take.firstBeatS - take.latencyS, +1);
+    return counts;
+}
+
+}  // namespace upbeat

@@ -1,0 +1,53 @@
+#include "upbeat/measure/doubles.h"
+
+#include <algorithm>
+#include <vector>
+
+namespace upbeat {
+
+namespace {
+
+bool isPair(const MatchedStroke& a, const MatchedStroke& b) {
+    constexpr double kHairS = 1e-4;
+    return a.stroke.limb == b.stroke.limb && isHand(a.stroke.limb) && a.stroke.level == b.stroke.level &&
+           a.stroke.voice == b.stroke.voice && b.written.gridS - a.written.gridS < a.written.stepS + kHairS;
+}
+
+/// The main strokes in order; null where one was missed, so that neighbours on the page stay neighbours.
+std::vector<const MatchedStroke*> inOrder(const MatchedTake& take) {
+    const auto perPass = static_cast<int>(take.exercise.strokes.size());
+    std::vector<const MatchedStroke*> list(static_cast<std::size_t>(perPass * take.passes), nullptr);
+    for (const MatchedStroke& s : take.strokes)
+        if (s.written.role == Role::Main)
+            list[static_cast<std::size_t>((s.written.pass - 1) * perPass + s.written.stroke)] = &s;
+    return list;
+}
+
+}  // namespace
+
+std::optional<Doubles> measureDoubles(const MatchedTake& take) {
+    const auto strokes = inOrder(take);
+    Doubles doubles;
+    std::vector<double> levels;
+    std::vector<double> inside;
+    std::vector<double> between;
+    const auto gap = [](const MatchedStroke& a, const MatchedStroke& b) { return b.offsetMs - a.offsetMs; };
+    for (std::size_t i = 0; i + 1 < strokes.size(); ++i) {
+        const MatchedStroke* first = strokes[i];
+        const MatchedStroke* second = strokes[i + 1];
+        if (first == nullptr || second == nullptr || !isPair(*first, *second)) continue;
+        ++doubles.pairs;
+        inside.push_back(gap(*first, *second));
+        if (first->levelKnown && second->levelKnown && !first->shared && !second->shared)
+            levels.push_back(second->levelDb - first->levelDb);
+        if (i + 2 < strokes.size() && strokes[i + 2] != nullptr) between.push_back(gap(*second, *strokes[i + 2]));
+        ++i;  // the second stroke of a pair is not the first of another
+    }
+    if (doubles.pairs == 0) return std::nullopt;
+    doubles.secondDb = medianFigure(levels);
+    doubles.insideMs = medianFigure(inside);
+    doubles.betweenMs = medianFigure(between);
+    return doubles;
+}
+
+}  // namespace upbeat
