@@ -9,6 +9,7 @@
 #include <map>
 
 #include "coverage.h"
+#include "faults.h"
 #include "score.h"
 #include "simulated_sets.h"
 #include "speed.h"
@@ -115,6 +116,8 @@ int run(int argc, char** argv) {
     std::vector<Table> tables;
     if (set == "coverage") {
         tables.push_back(coverageTable(1000));
+    } else if (set == "findings") {
+        tables.push_back(faultTable(200, 200));
     } else if (set.empty()) {
         if (std::getenv("DISPLAY") == nullptr) qputenv("QT_QPA_PLATFORM", "offscreen");
         QApplication::setStyle("Fusion");
@@ -122,6 +125,7 @@ int run(int argc, char** argv) {
         tables.push_back(windowTable());
         tables.push_back(speedTable());
         tables.push_back(coverageTable(1000));
+        tables.push_back(faultTable(200, 200));
         tables.push_back(simulatedTable());
     } else if (const int status = labelledSet(set, tables); status != 0) {
         return status;

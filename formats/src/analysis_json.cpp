@@ -64,6 +64,91 @@ json hitsToJson(const TakeAnalysis& a) {
     return hits;
 }
 
+template <class List, class Convert>
+json listToJson(const List& list, Convert convert) {
+    json out = json::array();
+    for (const auto& element : list) out.push_back(convert(element));
+    return out;
+}
+
+json groupToJson(const Exercise& e, const GroupRow& row) {
+    json out{{"axis", toName(row.axis)},          {"name", row.name},
+             {"offset_ms", toJson(row.offsetMs)}, {"spread_ms", toJson(row.spreadMs)},
+             {"level_db", toJson(row.levelDb)},   {"n", row.n}};
+    if (row.axis == Axis::Count) {
+        const CountPlace p = placeOf(e.strokes[static_cast<std::size_t>(row.key)].at, e.meter);
+        out["place"] = {{"bar", p.bar}, {"beat", rounded(p.beat.toDouble())}};
+    }
+    return out;
+}
+
+json pulseToJson(const Exercise& e, const PulseChange& p) {
+    const CountPlace place = placeOf(e.strokes[static_cast<std::size_t>(p.stroke)].at, e.meter);
+    return {{"place", {{"bar", place.bar}, {"beat", rounded(place.beat.toDouble())}}},
+            {"strokes_before", p.strokesBefore},
+            {"strokes_after", p.strokesAfter},
+            {"before_ms", toJson(p.beforeMs)},
+            {"across_ms", toJson(p.acrossMs)},
+            {"after_ms", toJson(p.afterMs)}};
+}
+
+json swellToJson(const SwellPlayed& s) {
+    return {{"db_per_beat", toJson(s.dbPerBeat)},
+            {"written_db_per_beat", rounded(s.writtenDbPerBeat)},
+            {"start_db", toJson(s.startDb)},
+            {"end_db", toJson(s.endDb)},
+            {"largest_step_back_db", rounded(s.largestStepBackDb)},
+            {"r_squared", rounded(s.fit)}};
+}
+
+json countsToJson(const Counts& c) {
+    return {{"written", c.written},
+            {"played", c.played},
+            {"missed", c.missed},
+            {"extra", c.extra},
+            {"wrong_class", c.wrongClass},
+            {"grace_missed", c.graceMissed},
+            {"surplus_by_bar", c.surplusByBar}};
+}
+
+/// Every measure beyond the summary.
+json measuresToJson(const TakeAnalysis& a) {
+    const Measures& m = a.measures;
+    const Exercise& e = a.matched.exercise;
+    json classes = json::object();
+    for (const Level level : {Level::Ghost, Level::Tap, Level::Accent}) {
+        const auto c = static_cast<std::size_t>(level);
+        classes[std::string(toName(level))] = {{"median_db", toJson(m.balance.medianDb[c])},
+                                               {"evenness_db", toJson(m.balance.evennessDb[c])},
+                                               {"right_minus_left_db", toJson(m.balance.handsDb[c])}};
+    }
+    json out{{"classes", classes},
+             {"gap_accent_ghost_db", toJson(m.balance.accentGhostGapDb)},
+             {"counts", countsToJson(m.counts)}};
+    out["groups"] = listToJson(m.groups, [&](const GroupRow& row) { return groupToJson(e, row); });
+    out["pulse_changes"] = listToJson(m.pulse, [&](const PulseChange& p) { return pulseToJson(e, p); });
+    out["swells"] = listToJson(m.swells, swellToJson);
+    out["accent_runs"] = listToJson(m.accentRuns, [&](const AccentRun& run) {
+        return json{{"stroke", run.stroke}, {"length", run.length}, {"db_per_stroke", toJson(run.dbPerStroke)}};
+    });
+    out["doubles"] = m.doubles ? json{{"pairs", m.doubles->pairs},
+                                      {"second_db", toJson(m.doubles->secondDb)},
+                                      {"inside_ms", toJson(m.doubles->insideMs)},
+                                      {"between_ms", toJson(m.doubles->betweenMs)}}
+                               : json(nullptr);
+    out["ornaments"] = m.ornaments ? json{{"written", m.ornaments->written},
+                                          {"played", m.ornaments->played},
+                                          {"spacing_ms", toJson(m.ornaments->spacingMs)},
+                                          {"spacing_spread_ms", toJson(m.ornaments->spacingSpreadMs)},
+                                          {"inside_ms", toJson(m.ornaments->insideMs)},
+                                          {"grace_level_db", toJson(m.ornaments->graceLevelDb)}}
+                                   : json(nullptr);
+    out["breaks"] = listToJson(a.matched.breaks, [](const Break& b) {
+        return json{{"at_s", rounded(b.atS)}, {"beats", b.beats}, {"strokes", b.strokes}};
+    });
+    return out;
+}
+
 json summaryToJson(const TakeAnalysis& a) {
     const Timing& t = a.measures.timing;
     const Balance& b = a.measures.balance;
@@ -117,13 +202,6 @@ json gateToJson(const Gate& gate) {
             {"at_least", gate.atLeast},  {"unit", unitOf(gate.kind)},         {"state", toName(gate.state)}};
 }
 
-template <class List, class Convert>
-json listToJson(const List& list, Convert convert) {
-    json out = json::array();
-    for (const auto& element : list) out.push_back(convert(element));
-    return out;
-}
-
 json clippedSpans(const MatchedTake& take) {
     json spans = json::array();
     for (const Hit& hit : take.hits)
@@ -158,6 +236,7 @@ std::string analysisToJson(const TakeAnalysis& a, const TakeFacts& facts) {
         {"hits", hitsToJson(a)},
         {"missed", listToJson(take.missed, [&](const WrittenStroke& w) { return noteToJson(take, w); })},
         {"summary", summaryToJson(a)},
+        {"measures", measuresToJson(a)},
         {"findings", listToJson(a.findings, [&](const Finding& f) { return findingToJson(take.exercise, f); })},
         {"gates", listToJson(a.gates, gateToJson)},
         {"verdict",

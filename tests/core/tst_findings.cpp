@@ -1,5 +1,7 @@
 #include <QTest>
 
+#include "coverage.h"
+#include "faults.h"
 #include "takes.h"
 #include "upbeat/coach/findings.h"
 #include "upbeat/music/library.h"
@@ -34,6 +36,73 @@ Character calm() {
 class TestFindings : public QObject {
     Q_OBJECT
   private Q_SLOTS:
+    void faultsOfFiguresAreSaid() {
+        // Doubles whose second stroke dies, a left hand that is softer, a beat that stretches, a run that fades.
+        Character c = calm();
+        for (int i = 1; i < 16; i += 2) c.habits.push_back({Beats(i, 4), {}, {}, {}, 0, -5, 1});
+        const auto doubles = findingsOf("doubles-sixteenths", 100, 8, c);
+        QVERIFY(std::any_of(doubles.begin(), doubles.end(), [](const Finding& f) {
+            return f.kind == FindingKind::Soft &&
+                   f.sentence.find("second strokes of your doubles") != std::string::npos;
+        }));
+        c = calm();
+        c.habits = {{std::nullopt, Limb::LeftHand, std::nullopt, std::nullopt, 0, -5, 1}};
+        const auto hands = findingsOf("singles-sixteenths", 100, 8, c);
+        const Finding* soft = find(hands, FindingKind::Soft);
+        QVERIFY(soft != nullptr && soft->limb == Limb::LeftHand && soft->figure.value < -3);
+    }
+
+    void aBeatThatStretchesAtAChangeIsSaid() {
+        const auto cases = bench::coverageCases();
+        const auto change = std::find_if(cases.begin(), cases.end(), [](const bench::CoverageCase& k) {
+            return k.measure == "beat across a change";
+        });
+        QVERIFY(change != cases.end());
+        Character c = change->character;
+        c.habits.front().offsetMs = -25;
+        const auto p = perform(change->exercise, Bpm(100), 10, c, 3);
+        const MatchedTake take = matchTake(change->exercise, {100, 1.0, 10, 0, false, {}}, hitsOf(p, 1.0));
+        const auto findings = findFaults(take, measure(take), practiceProfile());
+        const Finding* f = find(findings, FindingKind::Subdivision);
+        QVERIFY(f != nullptr);
+        QCOMPARE(take.exercise.strokes[static_cast<std::size_t>(*f->stroke)].at, Beats(2));
+        QVERIFY(std::abs(f->figure.value - 25) < 6);
+    }
+
+    void aFlatCrescendoIsSaid() {
+        Exercise e = *builtInExercise("singles-sixteenths");
+        e.swells = {{Beats(0), Beats(15, 4), -20, 0}};
+        Exercise flat = e;
+        flat.swells.front().fromDb = -6;
+        const auto p = perform(flat, Bpm(100), 8, calm(), 3);
+        const MatchedTake take = matchTake(e, {100, 1.0, 8, 0, false, {}}, hitsOf(p, 1.0));
+        const auto findings = findFaults(take, measure(take), practiceProfile());
+        const Finding* f = find(findings, FindingKind::Crescendo);
+        QVERIFY(f != nullptr);
+        QVERIFY(std::abs(f->figure.value + 14) < 3);
+    }
+
+    void aLostPlaceIsSaidOnce() {
+        const Exercise e = *builtInExercise("singles-sixteenths");
+        auto hits = hitsOf(perform(e, Bpm(100), 8, calm(), 1), 1.0);
+        std::erase_if(hits, [](const Hit& h) { return h.timeS > 1 + 9.6 - 0.1 && h.timeS < 1 + 12 - 0.1; });
+        const MatchedTake take = matchTake(e, {100, 1.0, 8, 0, false, {}}, hits);
+        const auto findings = findFaults(take, measure(take), practiceProfile());
+        const auto missed = std::count_if(findings.begin(), findings.end(),
+                                          [](const Finding& f) { return f.kind == FindingKind::Missed; });
+        QCOMPARE(missed, 1);
+        QVERIFY2(QString::fromStdString(findings.front().sentence)
+                     .startsWith(QStringLiteral("You stopped at beat 1 of bar 5")),
+                 findings.front().sentence.c_str());
+    }
+
+    void plantedFaultsAreNamedAndCleanPlayersAreLeftAlone() {
+        const bench::FaultScore score = bench::scoreFaults(60, 60);
+        QVERIFY(score.planted > 80);
+        QVERIFY2(score.named * 100 >= score.planted * 95, qPrintable(QString::number(score.named)));
+        QVERIFY2(score.falseFindings <= 1, qPrintable(QString::number(score.falseFindings)));
+    }
+
     void anEarlyCountIsNamedWithPlaceAndHand() {
         Character c = calm();
         c.habits = {{Beats(7, 4), std::nullopt, std::nullopt, std::nullopt, -16, 0, 1}};

@@ -7,28 +7,19 @@
 #include <cmath>
 #include <map>
 
+#include "structure_findings.h"
+
 namespace upbeat {
 
 namespace {
 
-constexpr std::array<std::string_view, 12> kNames{"early", "late",  "loud",  "soft",  "uneven",      "missed",
-                                                  "extra", "drift", "swing", "grace", "hands_apart", "level_gap"};
-
-/// Testing one count of many: the interval is stretched to about three standard errors.
-constexpr double kManyCounts = 1.6;
-
-/// What a listener notices: 6 ms for steps under 240 ms, 2.5 % of the step above (Friberg & Sundberg 1995).
-double noticeableMs(double stepMs) {
-    return stepMs < 240 ? 6.0 : 0.025 * stepMs;
-}
+constexpr std::array<std::string_view, 14> kNames{"early",       "late",      "loud",        "soft",     "uneven",
+                                                  "missed",      "extra",     "drift",       "swing",    "grace",
+                                                  "hands_apart", "level_gap", "subdivision", "crescendo"};
 
 double stepMsOf(const MatchedTake& take) {
     const Exercise& e = take.exercise;
     return shortestStep(e).toDouble() * quarterS(e.meter, Bpm(take.tempoBpm)) * 1e3;
-}
-
-bool beyondDoubt(const Figure& f, double least) {
-    return std::abs(f.value) >= least && std::abs(f.value) > kManyCounts * f.halfWidth();
 }
 
 class Faults {
@@ -42,6 +33,7 @@ class Faults {
         findLevelHabits();
         findMissed();
         findWhole();
+        for (Finding& f : findStructureFaults(m_take, m_measures)) m_found.push_back(std::move(f));
         std::stable_sort(m_found.begin(), m_found.end(),
                          [](const Finding& a, const Finding& b) { return a.weight > b.weight; });
         return std::move(m_found);
@@ -67,7 +59,7 @@ class Faults {
     void findApart() {
         const double least = std::max(noticeableMs(stepMsOf(m_take)), 0.6 * m_profile.apart.at(stepMsOf(m_take)));
         for (const Apart& apart : m_measures.apart) {
-            if (!beyondDoubt(apart.ms, least)) continue;
+            if (!isBeyondDoubt(apart.ms, least)) continue;
             Finding f;
             f.kind = FindingKind::HandsApart;
             f.limb = apart.limb;
@@ -96,7 +88,7 @@ class Faults {
         for (const CountHabit& habit : m_measures.timing.habits) {
             const double own = ownLeaning(habit);
             const double half = habit.offsetMs.halfWidth();
-            if (habit.offsetMs.n < 3 || !beyondDoubt({own, own - half, own + half, 0}, least)) continue;
+            if (habit.offsetMs.n < 3 || !isBeyondDoubt({own, own - half, own + half, 0}, least)) continue;
             Finding f = about(habit.stroke);
             const bool early = own < 0;
             f.kind = early ? FindingKind::Early : FindingKind::Late;
@@ -114,7 +106,7 @@ class Faults {
     void findLevelHabits() {
         constexpr double kLeastDb = 3.0;
         for (const LevelHabit& habit : m_measures.balance.habits) {
-            if (habit.passes < 4 || !beyondDoubt(habit.againstClassDb, kLeastDb)) continue;
+            if (habit.passes < 4 || !isBeyondDoubt(habit.againstClassDb, kLeastDb)) continue;
             const bool often = habit.outOfClass * 2 >= habit.passes;
             if (!often && std::abs(habit.againstClassDb.value) < 2 * kLeastDb) continue;
             Finding f = about(habit.stroke);

@@ -6,6 +6,7 @@
 #include <map>
 #include <utility>
 
+#include "upbeat/measure/timing.h"
 #include "upbeat/music/counting.h"
 
 namespace upbeat {
@@ -26,10 +27,12 @@ struct Members {
 };
 
 Members collect(const MatchedTake& take, const Belongs& belongs) {
+    const auto steady = withoutDrift(take);
     Members members;
-    for (const MatchedStroke& s : take.strokes) {
+    for (std::size_t i = 0; i < take.strokes.size(); ++i) {
+        const MatchedStroke& s = take.strokes[i];
         if (s.written.role != Role::Main || s.shared || !belongs(s.stroke)) continue;
-        members.offsets.push_back(s.offsetMs);
+        members.offsets.push_back(steady[i]);
         members.passes.push_back(s.written.pass);
     }
     return members;

@@ -13,15 +13,19 @@ struct Observation {
     int pass;
     double timeS;
     double offsetMs;
+    double steadyMs;  // without the drift
 };
 
 /// Main strokes, one observation per sound: strokes struck together share their offset and count once each, since each
 /// is a place on the page of its own.
 std::vector<Observation> observe(const MatchedTake& take) {
+    const auto steady = withoutDrift(take);
     std::vector<Observation> all;
-    for (const MatchedStroke& s : take.strokes)
+    for (std::size_t i = 0; i < take.strokes.size(); ++i) {
+        const MatchedStroke& s = take.strokes[i];
         if (s.written.role == Role::Main)
-            all.push_back({s.written.stroke, s.written.pass, s.written.gridS, s.offsetMs});
+            all.push_back({s.written.stroke, s.written.pass, s.written.gridS, s.offsetMs, steady[i]});
+    }
     return all;
 }
 
@@ -29,11 +33,11 @@ std::vector<Observation> observe(const MatchedTake& take) {
 /// that always leans far is a habit and must stay.
 std::vector<Observation> withoutAccidents(std::vector<Observation> all, double spread) {
     std::map<int, std::vector<double>> byStroke;
-    for (const Observation& o : all) byStroke[o.stroke].push_back(o.offsetMs);
+    for (const Observation& o : all) byStroke[o.stroke].push_back(o.steadyMs);
     std::map<int, double> centre;
     for (const auto& [stroke, offsets] : byStroke) centre[stroke] = median(offsets);
     const double reach = std::max(4.0 * spread, 5.0);
-    std::erase_if(all, [&](const Observation& o) { return std::abs(o.offsetMs - centre[o.stroke]) > reach; });
+    std::erase_if(all, [&](const Observation& o) { return std::abs(o.steadyMs - centre[o.stroke]) > reach; });
     return all;
 }
 
@@ -41,7 +45,7 @@ using ByStroke = std::map<int, std::vector<double>>;
 
 ByStroke leaningsByStroke(const std::vector<Observation>& all, double placement) {
     ByStroke groups;
-    for (const Observation& o : all) groups[o.stroke].push_back(o.offsetMs - placement);
+    for (const Observation& o : all) groups[o.stroke].push_back(o.steadyMs - placement);
     return groups;
 }
 
@@ -105,6 +109,20 @@ void fillShares(Timing& timing, const std::vector<Observation>& all, const ByStr
 }
 
 }  // namespace
+
+std::vector<double> withoutDrift(const MatchedTake& take) {
+    std::vector<double> times;
+    std::vector<double> offsets;
+    for (const MatchedStroke& s : take.strokes) {
+        times.push_back(s.written.gridS);
+        offsets.push_back(s.offsetMs);
+    }
+    const auto slope = slopeFigure(times, offsets);
+    const double middle = mean(times);
+    if (slope)
+        for (std::size_t i = 0; i < offsets.size(); ++i) offsets[i] -= slope->value * (times[i] - middle);
+    return offsets;
+}
 
 Timing measureTiming(const MatchedTake& take) {
     Timing timing;

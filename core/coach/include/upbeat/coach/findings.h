@@ -10,7 +10,22 @@
 
 namespace upbeat {
 
-enum class FindingKind { Early, Late, Loud, Soft, Uneven, Missed, Extra, Drift, Swing, Grace, HandsApart, LevelGap };
+enum class FindingKind {
+    Early,
+    Late,
+    Loud,
+    Soft,
+    Uneven,
+    Missed,
+    Extra,
+    Drift,
+    Swing,
+    Grace,
+    HandsApart,
+    LevelGap,
+    Subdivision,
+    Crescendo,
+};
 
 [[nodiscard]] std::string_view toName(FindingKind kind);
 

@@ -27,6 +27,10 @@ struct Timing {
     double remainderShare = 1;
 };
 
+/// Offsets of all matched strokes in ms, in the order of `take.strokes`, with the steady drift over the take taken off
+/// (about its middle): what counts and hands are compared by, so that a moving pulse does not blur them.
+[[nodiscard]] std::vector<double> withoutDrift(const MatchedTake& take);
+
 [[nodiscard]] Timing measureTiming(const MatchedTake& take);
 
 }  // namespace upbeat
