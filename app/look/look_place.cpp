@@ -1,6 +1,8 @@
 #include "look/look_place.h"
 
 #include <QGridLayout>
+#include <QPushButton>
+#include <algorithm>
 #include <cmath>
 
 #include "look/finding_card.h"
@@ -13,6 +15,12 @@ LookPlace::LookPlace(Studio& studio, QWidget* parent)
     : Place(parent),
       m_studio(studio),
       m_field(new FieldView(this)),
+      m_lensHint(new QLabel(this)),
+      m_sideTitle(new QLabel(this)),
+      m_findingArea(new QScrollArea(this)),
+      m_groupArea(new QScrollArea(this)),
+      m_groups(new GroupCompare(this)),
+      m_closeUp(new CloseUp(this)),
       m_detail(new QLabel(this)),
       m_verdict(new VerdictBar(this)) {
     setFocusPolicy(Qt::StrongFocus);
@@ -20,34 +28,48 @@ LookPlace::LookPlace(Studio& studio, QWidget* parent)
     side->setFixedWidth(304);
     auto* sideLayout = new QVBoxLayout(side);
     sideLayout->setContentsMargins(0, 0, 0, 0);
-    auto* title = new QLabel(tr("What to hear"), side);
-    title->setFont(typeFace(Type::kLead, true));
-    auto* scroll = new QScrollArea(side);
-    auto* list = new QWidget(scroll);
+    m_sideTitle->setText(tr("What to hear"));
+    m_sideTitle->setFont(typeFace(Type::kLead, true));
+    auto* list = new QWidget(m_findingArea);
     m_findings = new QVBoxLayout(list);
     m_findings->setContentsMargins(0, 0, 6, 0);
-    scroll->setWidget(list);
-    scroll->setWidgetResizable(true);
-    scroll->setFrameShape(QFrame::NoFrame);
-    scroll->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
-    scroll->setFocusPolicy(Qt::NoFocus);
+    m_findingArea->setWidget(list);
+    m_groupArea->setWidget(m_groups);
+    for (QScrollArea* area : {m_findingArea, m_groupArea}) {
+        area->setWidgetResizable(true);
+        area->setFrameShape(QFrame::NoFrame);
+        area->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+        area->setFocusPolicy(Qt::NoFocus);
+    }
+    m_groupArea->hide();
+    m_closeUp->hide();
     m_detail->setFont(typeFace(Type::kSmall));
     m_detail->setWordWrap(true);
     m_detail->setMinimumHeight(44);
-    sideLayout->addWidget(title);
-    sideLayout->addWidget(scroll, 1);
+    sideLayout->addWidget(m_sideTitle);
+    sideLayout->addWidget(m_findingArea, 1);
+    sideLayout->addWidget(m_groupArea, 1);
+    sideLayout->addWidget(m_closeUp);
     sideLayout->addWidget(m_detail);
+    m_lenses = new QHBoxLayout;
+    m_lenses->setSpacing(6);
+    m_lensHint->setFont(typeFace(Type::kSmall));
     auto* grid = new QGridLayout(this);
     grid->setContentsMargins(0, 0, 0, 0);
     grid->setHorizontalSpacing(18);
     grid->setVerticalSpacing(12);
-    grid->addWidget(m_field, 0, 0);
-    grid->addWidget(side, 0, 1);
-    grid->addWidget(m_verdict, 1, 0, 1, 2);
+    grid->addLayout(m_lenses, 0, 0);
+    grid->addWidget(m_field, 1, 0);
+    grid->addWidget(side, 0, 1, 2, 1);
+    grid->addWidget(m_verdict, 2, 0, 1, 2);
     grid->setColumnStretch(0, 1);
-    grid->setRowStretch(0, 1);
+    grid->setRowStretch(1, 1);
     connect(m_verdict, &VerdictBar::accepted, &m_studio, &Studio::acceptNextStep);
     connect(m_field, &FieldView::chosenChanged, this, &LookPlace::showChosen);
+    connect(&m_studio, &Studio::spanFetched, this, [this](std::shared_ptr<const Sound> sound, double fromS) {
+        const FieldMark* mark = m_field->chosen();
+        if (mark != nullptr) m_closeUp->show(std::move(sound), mark->timeS - fromS);
+    });
     connect(&m_studio, &Studio::takeOpened, this, &LookPlace::showTake);
     connect(&m_studio, &Studio::ticked, this, [this] {
         if (isVisible()) m_field->setPlayhead(m_studio.playheadS());
@@ -60,7 +82,10 @@ LookPlace::LookPlace(Studio& studio, QWidget* parent)
     addKey(Qt::Key_N, QStringLiteral("N"), tr("next finding"), [this] {
         if (m_findingCount > 0) chooseFinding((m_finding + 1) % m_findingCount);
     });
-    addKey(Qt::Key_H, QStringLiteral("H"), tr("hear"), [this] { hear(); });
+    addKey(Qt::Key_L, QStringLiteral("L"), tr("lens"), [this] { nextLens(); });
+    addKey(Qt::Key_G, QStringLiteral("G"), tr("groups"), [this] { toggleGroups(); });
+    addKey(Qt::Key_H, QStringLiteral("H"), tr("hear"), [this] { hear(1); });
+    addKey(Qt::Key_S, QStringLiteral("S"), tr("half speed"), [this] { hear(0.5); });
     addKey(Qt::Key_A, QStringLiteral("A"), tr("hear all"), [this] { hearAll(); });
     addKey(Qt::Key_D, QStringLiteral("D"), tr("drill"), [this] { makeDrill(); });
     addKey(Qt::Key_Plus, QStringLiteral("+ −"), tr("zoom"), [this] { m_field->zoomIn(); });
@@ -84,10 +109,53 @@ void LookPlace::showTake() {
         fillFindings();
         return;
     }
-    m_field->setData(fieldOf(take->analysis));
+    m_groups->setAnalysis(take->analysis);
+    fillLenses();
+    setLens(Lens::Timing);
     m_verdict->setVerdict(take->analysis.verdict);
     fillFindings();
     showChosen();
+}
+
+void LookPlace::fillLenses() {
+    while (QLayoutItem* item = m_lenses->takeAt(0)) {
+        if (item->widget() != nullptr && item->widget() != m_lensHint) item->widget()->deleteLater();
+        delete item;  // NOLINT(cppcoreguidelines-owning-memory): takeAt hands the item over
+    }
+    for (const Lens lens : lensesFor(m_studio.take()->analysis)) {
+        auto* button = new QPushButton(lensName(lens), this);
+        button->setCheckable(true);
+        button->setFocusPolicy(Qt::NoFocus);
+        button->setProperty("lens", static_cast<int>(lens));
+        connect(button, &QPushButton::clicked, this, [this, lens] { setLens(lens); });
+        m_lenses->addWidget(button);
+    }
+    m_lenses->addSpacing(8);
+    m_lenses->addWidget(m_lensHint);
+    m_lenses->addStretch();
+}
+
+void LookPlace::setLens(Lens lens) {
+    m_lens = lens;
+    m_field->setData(fieldThrough(lens, m_studio.take()->analysis));
+    m_lensHint->setText(lensHint(lens));
+    for (int i = 0; i < m_lenses->count(); ++i)
+        if (auto* button = qobject_cast<QPushButton*>(m_lenses->itemAt(i)->widget()))
+            button->setChecked(button->property("lens").toInt() == static_cast<int>(lens));
+}
+
+void LookPlace::nextLens() {
+    if (!m_studio.take()) return;
+    const auto lenses = lensesFor(m_studio.take()->analysis);
+    const auto now = std::find(lenses.begin(), lenses.end(), m_lens);
+    setLens(now == lenses.end() || now + 1 == lenses.end() ? lenses.front() : *(now + 1));
+}
+
+void LookPlace::toggleGroups() {
+    const bool groups = m_groupArea->isHidden();
+    m_groupArea->setVisible(groups);
+    m_findingArea->setVisible(!groups);
+    m_sideTitle->setText(groups ? tr("Side by side") : tr("What to hear"));
 }
 
 void LookPlace::fillFindings() {
@@ -133,10 +201,14 @@ void LookPlace::chooseFinding(int index) {
 
 void LookPlace::showChosen() {
     const FieldMark* mark = m_field->chosen();
+    m_closeUp->setVisible(mark != nullptr && m_studio.take() && !m_studio.take()->soundFile.isEmpty());
     if (mark == nullptr || !m_studio.take()) {
         if (m_studio.take()) m_detail->setText(tr("Arrow keys walk through the hits."));
         return;
     }
+    constexpr double kAroundS = 0.035;
+    m_closeUp->clear();
+    m_studio.fetchSpan(mark->timeS - kAroundS, mark->timeS + kAroundS);
     const Exercise& e = m_studio.take()->stored.exercise;
     const QString place =
         mark->stroke >= 0
@@ -157,7 +229,7 @@ void LookPlace::showChosen() {
                           .arg(mark->relativeDb, 0, 'f', 1));
 }
 
-void LookPlace::hear() {
+void LookPlace::hear(double speed) {
     const TakePtr& take = m_studio.take();
     if (!take) return;
     if (m_studio.isPlaying()) {
@@ -177,7 +249,7 @@ void LookPlace::hear() {
             at += stored.exercise.strokes[static_cast<std::size_t>(*finding.stroke)].at.toDouble() *
                   quarterS(stored.exercise.meter, Bpm(stored.frame.tempoBpm));
     }
-    m_studio.playSpan(at - beat - kBefore, at + bar);
+    m_studio.playSpan(at - beat - kBefore, at + bar, speed);
 }
 
 void LookPlace::hearAll() {

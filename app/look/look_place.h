@@ -4,9 +4,12 @@
 #include <QScrollArea>
 #include <QVBoxLayout>
 
+#include "look/close_up.h"
+#include "look/group_compare.h"
 #include "shell/place.h"
 #include "shell/verdict_bar.h"
 #include "strokes/field_view.h"
+#include "strokes/lens.h"
 #include "studio/studio.h"
 
 namespace upbeat {
@@ -18,20 +21,37 @@ class LookPlace : public Place {
     explicit LookPlace(Studio& studio, QWidget* parent = nullptr);
     void enter() override;
 
+    void setLens(Lens lens);
+    /// Findings, or the groups side by side.
+    void toggleGroups();
+
     [[nodiscard]] FieldView* field() const { return m_field; }
     [[nodiscard]] int findingCount() const { return m_findingCount; }
+    [[nodiscard]] Lens lens() const { return m_lens; }
+    [[nodiscard]] GroupCompare* groups() const { return m_groups; }
+    [[nodiscard]] CloseUp* closeUp() const { return m_closeUp; }
 
   private:
     void showTake();
     void showChosen();
     void fillFindings();
     void chooseFinding(int index);
-    void hear();
+    void nextLens();
+    void fillLenses();
+    void hear(double speed);
     void hearAll();
     void makeDrill();
 
     Studio& m_studio;
     FieldView* m_field;
+    Lens m_lens = Lens::Timing;
+    QHBoxLayout* m_lenses = nullptr;
+    QLabel* m_lensHint;
+    QLabel* m_sideTitle;
+    QScrollArea* m_findingArea;
+    QScrollArea* m_groupArea;
+    GroupCompare* m_groups;
+    CloseUp* m_closeUp;
     QLabel* m_detail;
     QVBoxLayout* m_findings = nullptr;
     VerdictBar* m_verdict;

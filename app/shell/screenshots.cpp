@@ -5,6 +5,7 @@
 #include <QEventLoop>
 #include <QPixmap>
 
+#include "look/look_place.h"
 #include "shell/main_window.h"
 
 namespace upbeat {
@@ -14,6 +15,20 @@ namespace {
 bool save(MainWindow& window, const QString& folder, const QString& name) {
     QCoreApplication::processEvents();
     return window.grab().save(QDir(folder).filePath(name + QStringLiteral(".png")));
+}
+
+/// Look again, through the lens for loudness, groups side by side and one hit from near.
+bool saveBalance(MainWindow& window, const QString& folder) {
+    window.go(MainWindow::Look);
+    auto* look = window.findChild<LookPlace*>();
+    look->setLens(Lens::Balance);
+    look->toggleGroups();
+    look->field()->choose(2, 4);
+    while (look->closeUp()->isEmpty()) QCoreApplication::processEvents(QEventLoop::WaitForMoreEvents);
+    const bool ok = save(window, folder, QStringLiteral("look-balance"));
+    look->toggleGroups();
+    look->setLens(Lens::Timing);
+    return ok;
 }
 
 }  // namespace
@@ -31,6 +46,7 @@ bool saveScreenshots(MainWindow& window, Studio& studio, const QString& folder) 
         window.go(place);
         ok = save(window, folder, name) && ok;
     }
+    ok = saveBalance(window, folder) && ok;
     MainWindow::applyTheme(true);
     window.go(MainWindow::Look);
     ok = save(window, folder, QStringLiteral("look-dark")) && ok;

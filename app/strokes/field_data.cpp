@@ -23,7 +23,7 @@ FieldMark markOf(const MatchedTake& take, const MatchedStroke& s, int slot, cons
     mark.stroke = s.written.stroke;
     mark.place = placeIn(take.exercise, s.stroke.at);
     mark.slot = slot;
-    mark.offsetMs = s.offsetMs;
+    mark.offsetMs = mark.leanMs = s.offsetMs;
     mark.relativeDb = s.levelDb - reference.of(s.stroke.voice);
     mark.targetDb = targetDb(s.stroke.level);
     mark.limb = s.stroke.limb;

@@ -24,12 +24,15 @@ struct FieldMark {
     Kind kind = Kind::Played;
     int stroke = -1;
     double place = 0;
-    int slot = 0;  ///< Strokes of one count stand side by side: 0 is the middle.
-    double offsetMs = 0;
+    int slot = 0;         ///< Strokes of one count stand side by side: 0 is the middle.
+    double offsetMs = 0;  ///< Against the click.
+    double leanMs = 0;    ///< As it is drawn: the offset, or what a lens shows instead.
     double relativeDb = 0;
     double targetDb = 0;
     Limb limb = Limb::RightHand;
-    double timeS = 0;  ///< In the recording.
+    double timeS = 0;    ///< In the recording.
+    double aheadMs = 0;  ///< Grace notes: how far before their stroke they stand.
+    bool faded = false;  ///< Not what the lens looks at.
 };
 
 /// The average stroke of one count over the passes.

@@ -205,7 +205,8 @@ void FieldView::paintRows(QPainter& painter, const FieldLayout& layout) const {
         for (std::size_t i = 0; i < m_data.rows[row].size(); ++i) {
             const FieldMark& mark = m_data.rows[row][i];
             if (!layout.isVisible(mark.place)) continue;
-            const QPointF foot(layout.x(mark.place, mark.slot), y);
+            const double ahead = 2.0 * scale.reach * mark.aheadMs / scale.fullLeanMs;
+            const QPointF foot(layout.x(mark.place, mark.slot) - ahead, y);
             const bool isChosen = m_chosen && m_chosen->row == row && m_chosen->mark == i;
             const bool soundsNow = m_playheadS >= mark.timeS && m_playheadS < mark.timeS + 0.12;
             if (isChosen || soundsNow || (m_highlighted >= 0 && mark.stroke == m_highlighted)) {
@@ -222,8 +223,8 @@ void FieldView::paintRows(QPainter& painter, const FieldLayout& layout) const {
             } else if (mark.kind == FieldMark::Kind::Extra) {
                 strokes.unwritten(foot, strokeHeight(mark.relativeDb, scale));
             } else {
-                strokes.target(foot, strokeHeight(mark.targetDb, scale));
-                strokes.stroke(shapeStroke(foot, mark.offsetMs, mark.relativeDb, mark.limb, scale));
+                if (mark.aheadMs <= 0) strokes.target(foot, strokeHeight(mark.targetDb, scale));
+                strokes.stroke(shapeStroke(foot, mark.leanMs, mark.relativeDb, mark.limb, scale), mark.faded);
             }
         }
     }

@@ -30,8 +30,9 @@ void StrokePainter::target(const QPointF& foot, double height) const {
     m_painter.drawRoundedRect(bar, 2, 2);
 }
 
-void StrokePainter::stroke(const StrokeShape& s) const {
-    const QColor ink = colour(s.lean);
+void StrokePainter::stroke(const StrokeShape& s, bool faded) const {
+    QColor ink = faded ? m_theme.inkSoft : colour(s.lean);
+    if (faded) ink.setAlphaF(0.38F);
     m_painter.setPen(QPen(ink, m_width, Qt::SolidLine, Qt::RoundCap));
     m_painter.drawLine(s.foot, s.tip);
     if (s.beyondScale) {

@@ -15,7 +15,8 @@ class StrokePainter {
 
     /// The pale bar of a written stroke.
     void target(const QPointF& foot, double height) const;
-    void stroke(const StrokeShape& shape) const;
+    /// `faded`: steps back behind what the eye should find.
+    void stroke(const StrokeShape& shape, bool faded = false) const;
     /// A written stroke nobody played: an empty bar with a gap mark.
     void missed(const QPointF& foot, double height) const;
     /// A hit nobody wrote: it stands on a dotted foot.

@@ -53,9 +53,15 @@ void LiveTake::place(const Hit& hit) {
     auto& best = m_strengths[static_cast<std::size_t>(pass)][index];
     if (hit.strength <= best) return;
     best = hit.strength;
-    const FieldMark mark{FieldMark::Kind::Played, stroke,       written.at.toDouble() / m_exercise.length().toDouble(),
-                         m_slots[index],          offsetMs,     hit.levelDb - m_reference.of(written.voice),
-                         targetDb(written.level), written.limb, hit.timeS};
+    FieldMark mark;
+    mark.stroke = stroke;
+    mark.place = written.at.toDouble() / m_exercise.length().toDouble();
+    mark.slot = m_slots[index];
+    mark.offsetMs = mark.leanMs = offsetMs;
+    mark.relativeDb = hit.levelDb - m_reference.of(written.voice);
+    mark.targetDb = targetDb(written.level);
+    mark.limb = written.limb;
+    mark.timeS = hit.timeS;
     const auto taken =
         std::find_if(marks.begin(), marks.end(), [stroke](const FieldMark& m) { return m.stroke == stroke; });
     if (taken == marks.end())

@@ -90,7 +90,9 @@ class Studio : public QObject {
     void setNote(qint64 id, const QString& note);
 
     /// Plays part of the open take; false when there is nothing to hear.
-    void playSpan(double fromS, double toS);
+    void playSpan(double fromS, double toS, double speed = 1);
+    /// Reads part of the open take's recording; spanFetched brings it.
+    void fetchSpan(double fromS, double toS);
     void stopPlaying();
     [[nodiscard]] bool isPlaying() const { return m_engine->isPlaying(); }
     /// Seconds of the recording that are being heard now, negative when nothing plays.
@@ -106,7 +108,8 @@ class Studio : public QObject {
     void ladderChanged();
     void settingsChanged();
     void takeStarted();
-    void ticked();       ///< 60 times a second while a take runs or is heard.
+    void ticked();  ///< 60 times a second while a take runs or is heard.
+    void spanFetched(std::shared_ptr<const Sound> sound, double fromS);
     void takeStopped();  ///< The recording has ended; measuring begins.
     void takeOpened();   ///< take() is a new one.
     void logChanged();
@@ -148,6 +151,7 @@ class Studio : public QObject {
 
     TakePtr m_take;
     double m_playFromS = 0;
+    double m_playSpeed = 1;
     bool m_handsFree = false;
     int m_unkept = 0;  // takes measured or being measured that are not in the logbook yet
     QTimer m_ticker;

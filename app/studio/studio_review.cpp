@@ -3,6 +3,7 @@
 
 #include "studio/background.h"
 #include "studio/studio.h"
+#include "upbeat/audio/stretch.h"
 #include "upbeat/formats/audio_file.h"
 #include "upbeat/signal/take_listener.h"
 #include "upbeat/take/click_marks.h"
@@ -99,20 +100,34 @@ void Studio::setNote(qint64 id, const QString& note) {
 
 // ---- listening
 
-void Studio::playSpan(double fromS, double toS) {
+void Studio::fetchSpan(double fromS, double toS) {
+    if (!m_take || m_take->soundFile.isEmpty()) return;
+    runInBackground(
+        m_pool, this, [file = m_take->soundFile.toStdString(), fromS, toS] { return readSpan(file, fromS, toS); },
+        [this, fromS](Result<Sound> sound) {
+            if (sound) Q_EMIT spanFetched(std::make_shared<const Sound>(*std::move(sound)), std::max(0.0, fromS));
+        });
+}
+
+void Studio::playSpan(double fromS, double toS, double speed) {
     if (!m_take || isRecording()) return;
     if (m_take->soundFile.isEmpty()) {
         Q_EMIT said(tr("This take has no recording to hear."));
         return;
     }
     runInBackground(
-        m_pool, this, [file = m_take->soundFile.toStdString(), fromS, toS] { return readSpan(file, fromS, toS); },
-        [this, fromS](Result<Sound> sound) {
+        m_pool, this,
+        [file = m_take->soundFile.toStdString(), fromS, toS, speed]() -> Result<Sound> {
+            auto sound = readSpan(file, fromS, toS);
+            return sound ? Result<Sound>(stretched(*sound, 1 / speed)) : sound;
+        },
+        [this, fromS, speed](Result<Sound> sound) {
             if (!sound) {
                 Q_EMIT failed(sentenceOf(sound.error()));
                 return;
             }
             m_playFromS = std::max(0.0, fromS);
+            m_playSpeed = speed;
             m_engine->play(std::make_shared<Sound>(*std::move(sound)), 1.0);
             m_ticker.start();
         });
@@ -123,7 +138,7 @@ void Studio::stopPlaying() {
 }
 
 double Studio::playheadS() const {
-    return isPlaying() ? m_playFromS + m_engine->playedS() : -1.0;
+    return isPlaying() ? m_playFromS + m_playSpeed * m_engine->playedS() : -1.0;
 }
 
 // ---- interrupted takes

@@ -81,6 +81,7 @@ QString Theme::styleSheet() const {
                "QComboBox::down-arrow{image:url(:/icons/down.svg);width:14px;height:14px}"
                "QPushButton{background:%1;color:%2;border:1px solid %3;border-radius:6px;padding:7px 14px}"
                "QPushButton:hover{border-color:%2}"
+               "QPushButton:checked{background:%2;color:%1;border-color:%2}"
                "QListView,QTableView{background:%1;color:%2;border:1px solid %3;border-radius:8px;outline:none}"
                "QScrollBar:vertical{background:transparent;width:10px}"
                "QScrollBar::handle:vertical{background:%3;border-radius:5px;min-height:30px}"

@@ -3,8 +3,11 @@
 #include <QTest>
 #include <cmath>
 
+#include "look/close_up.h"
+#include "look/group_compare.h"
 #include "strokes/count_line.h"
 #include "strokes/field_view.h"
+#include "strokes/lens.h"
 #include "strokes/stroke_painter.h"
 #include "takes.h"
 #include "upbeat/music/library.h"
@@ -275,6 +278,93 @@ class TestStrokes : public QObject {
         QVERIFY(pictureOf(line, {790, 300}) != before);
         line.scrollBars(-100);
         QCOMPARE(pictureOf(line, {790, 300}), before);
+    }
+
+    // ---- lenses
+
+    void lensesAreThoseThatHaveSomethingToShow() {
+        using Lenses = std::vector<Lens>;
+        QCOMPARE(lensesFor(analysisOf("singles-sixteenths", 4)), (Lenses{Lens::Timing, Lens::Balance}));
+        QCOMPARE(lensesFor(analysisOf("swung-ride", 4)), (Lenses{Lens::Timing, Lens::Balance, Lens::Swing}));
+        QCOMPARE(lensesFor(analysisOf("flam-taps", 4)), (Lenses{Lens::Timing, Lens::Balance, Lens::Ornaments}));
+        for (const Lens lens : {Lens::Timing, Lens::Balance, Lens::Swing, Lens::Ornaments})
+            QVERIFY(!lensName(lens).isEmpty() && !lensHint(lens).isEmpty());
+    }
+
+    void balancePutsStrokesOutOfTheirLevelInFront() {
+        Character c = machine();
+        c.habits = {{Beats(1, 4), std::nullopt, std::nullopt, std::nullopt, 5, 11, 1}};
+        const FieldData field = fieldThrough(Lens::Balance, analysisOf("paradiddle-accents", 4, c));
+        for (const auto& row : field.rows)
+            for (const FieldMark& mark : row) {
+                QCOMPARE(mark.leanMs, 0.0);
+                QCOMPARE(mark.faded, mark.stroke != 1);
+                // What was measured stays what it was.
+                if (mark.stroke == 1) QVERIFY(std::abs(mark.offsetMs - 5) < 0.01);
+            }
+    }
+
+    void swingLeansOffbeatsAgainstTheBeatsAroundThem() {
+        Character c = machine();
+        c.placementMs = 9;  // the whole take late: no matter to the swing
+        c.swingRatio = 1.5;
+        const TakeAnalysis a = analysisOf("swung-ride", 4, c);
+        const FieldData field = fieldThrough(Lens::Swing, a);
+        const double beatMs = 600;
+        const double expected =
+            beatMs * (1.5 / 2.5 - a.measures.swing->targetRatio / (a.measures.swing->targetRatio + 1));
+        int offbeats = 0;
+        for (const auto& row : field.rows)
+            for (const FieldMark& mark : row)
+                if (!mark.faded) {
+                    ++offbeats;
+                    QVERIFY2(std::abs(mark.leanMs - expected) < 3, qPrintable(QString::number(mark.leanMs)));
+                }
+        QVERIFY(offbeats >= 4);
+    }
+
+    void ornamentsShowGraceNotesAtTheirDistance() {
+        Character c = machine();
+        c.graceMs = 33;
+        c.graceSpreadMs = 0;
+        const TakeAnalysis a = analysisOf("flam-taps", 3, c);
+        const FieldData field = fieldThrough(Lens::Ornaments, a);
+        std::size_t graces = 0;
+        for (const auto& row : field.rows)
+            for (const FieldMark& mark : row)
+                if (mark.aheadMs > 0) {
+                    ++graces;
+                    QVERIFY(std::abs(mark.aheadMs - 33) < 0.01);
+                    QVERIFY(mark.relativeDb < -12);
+                }
+        QCOMPARE(graces, static_cast<std::size_t>(a.measures.ornaments->played));
+        FieldView view;
+        view.setData(field);
+        QVERIFY(pixelsOf(pictureOf(view, {900, 500}), Theme::light().ink) > 200);
+    }
+
+    void theCloseUpDrawsTheSoundAndItsOnset() {
+        CloseUp closeUp;
+        QCOMPARE(pixelsOf(pictureOf(closeUp, {300, 84}), Theme::light().early), 0);
+        auto sound = std::make_shared<Sound>();
+        sound->samples.assign(4800, 0.0F);
+        for (std::size_t i = 2400; i < 4800; ++i) sound->samples[i] = i % 2 == 0 ? 0.5F : -0.5F;
+        closeUp.show(sound, 0.05);
+        const QImage image = pictureOf(closeUp, {300, 84});
+        QVERIFY(pixelsOf(image, Theme::light().early) > 40);
+        QVERIFY(pixelsOf(image.copy(155, 0, 140, 84), Theme::light().ink) >
+                10 * pixelsOf(image.copy(5, 0, 140, 84), Theme::light().ink));
+        closeUp.clear();
+        QVERIFY(closeUp.isEmpty());
+    }
+
+    void groupsStandSideBySide() {
+        Character c = machine();
+        c.habits = {{std::nullopt, Limb::LeftHand, std::nullopt, std::nullopt, 14, 0, 1}};
+        GroupCompare compare;
+        compare.setAnalysis(analysisOf("singles-sixteenths", 6, c));
+        QCOMPARE(compare.rows().front().axis, Axis::Limb);
+        QVERIFY(pixelsOf(pictureOf(compare, {300, 400}), Theme::light().late) > 20);
     }
 };
 

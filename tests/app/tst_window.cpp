@@ -149,6 +149,30 @@ class TestWindow : public QObject {
         stage.studio->discardTake();
     }
 
+    void lensesGroupsAndTheCloseUpAreOneKeyAway() {
+        const Stage stage;
+        stage.playOne();
+        auto* look = qobject_cast<LookPlace*>(stage.window->place(MainWindow::Look));
+        QCOMPARE(look->lens(), Lens::Timing);
+        stage.key(Qt::Key_L);
+        QCOMPARE(look->lens(), Lens::Balance);
+        stage.key(Qt::Key_L);
+        QCOMPARE(look->lens(), Lens::Timing);  // neither swing nor grace notes on this page
+        QVERIFY(!look->groups()->isVisible());
+        stage.key(Qt::Key_G);
+        QVERIFY(look->groups()->isVisible());
+        stage.key(Qt::Key_G);
+        QVERIFY(!look->groups()->isVisible());
+        QVERIFY(!look->closeUp()->isVisible());
+        stage.key(Qt::Key_Right);
+        QTRY_VERIFY_WITH_TIMEOUT(look->closeUp()->isVisible() && !look->closeUp()->isEmpty(), 60000);
+        QTRY_VERIFY_WITH_TIMEOUT(!stage.studio->isPlaying(), 60000);
+        stage.key(Qt::Key_S);
+        QTRY_VERIFY_WITH_TIMEOUT(stage.studio->isPlaying(), 60000);
+        stage.key(Qt::Key_Escape);
+        QVERIFY(!stage.studio->isPlaying());
+    }
+
     void findingsAreWalkedHeardAndDrilled() {
         const Stage stage;
         stage.playOne();

@@ -7,6 +7,7 @@
 #include "upbeat/audio/engine.h"
 #include "upbeat/audio/offline_stream.h"
 #include "upbeat/audio/simulated_stream.h"
+#include "upbeat/audio/stretch.h"
 #include "upbeat/audio/take_writer.h"
 #include "upbeat/music/library.h"
 
@@ -57,6 +58,21 @@ class TestEngine : public QObject {
         engine.stopPlaying();
         QCOMPARE(stream.cycle()[0], 0.0F);
         QVERIFY(!engine.isPlaying());
+    }
+
+    void halfSpeedIsTwiceAsLongAtTheSamePitch() {
+        Sound tone{std::vector<float>(48000), 48000};
+        for (std::size_t i = 0; i < tone.samples.size(); ++i)
+            tone.samples[i] = 0.5F * static_cast<float>(std::sin(2 * M_PI * 440 * static_cast<double>(i) / 48000));
+        const Sound slow = stretched(tone, 2);
+        QVERIFY(std::abs(slow.durationS() - 2.0) < 0.05);
+        int crossings = 0;
+        for (std::size_t i = 24001; i < 72000; ++i)
+            crossings += slow.samples[i - 1] < 0 && slow.samples[i] >= 0 ? 1 : 0;
+        QVERIFY2(std::abs(crossings - 440) < 8, qPrintable(QString::number(crossings)));
+        QCOMPARE(stretched(tone, 1).samples, tone.samples);
+        QCOMPARE(stretched(tone, 100).samples, tone.samples);
+        QVERIFY(stretched({}, 2).samples.empty());
     }
 
     void theInputPeakIsKeptUntilItIsRead() {
