@@ -8,6 +8,7 @@
 #include "upbeat/formats/analysis_json.h"
 #include "upbeat/formats/atomic_file.h"
 #include "upbeat/formats/audio_file.h"
+#include "upbeat/formats/midi_take.h"
 #include "upbeat/formats/pattern.h"
 #include "upbeat/signal/take_listener.h"
 #include "upbeat/take/click_marks.h"
@@ -35,7 +36,20 @@ struct Heard {
     AudioInfo info;
 };
 
+/// A MIDI take: its hits come with exact voices.
+Result<Heard> readHits(const std::string& path) {
+    const auto file = readMidi(path);
+    if (!file) return tl::unexpected(file.error());
+    Heard heard;
+    heard.hits = hitsOfMidi(*file);
+    const double tickS = 60.0 / file->quarterBpm.value_or(120.0) / file->ticksPerQuarter;
+    heard.info = {0, 0, static_cast<double>(file->endTick) * tickS};
+    if (!heard.hits.empty()) heard.info.durationS = std::max(heard.info.durationS, heard.hits.back().timeS + 2.0);
+    return heard;
+}
+
 Result<Heard> hear(const Options& o, const Meter& meter) {
+    if (isMidiName(o.take)) return readHits(o.take);
     std::unique_ptr<TakeListener> listener;
     Heard heard;
     const auto info = readAudio(o.take, [&](std::span<const float> block, const AudioInfo& audio) {
@@ -129,7 +143,8 @@ Exit run(const Options& o) {
 void addAnalyze(CLI::App& app, std::function<Exit()>& chosen) {
     auto options = std::make_shared<Options>();
     CLI::App* command = app.add_subcommand("analyze", "Measure a recorded take against a pattern");
-    command->add_option("--take", options->take, "The recording: WAV, FLAC, Ogg")->required();
+    command->add_option("--take", options->take, "The recording: WAV, FLAC, Ogg, or a MIDI file as it was played")
+        ->required();
     command->add_option("--pattern", options->pattern, "Exercise file or MIDI file")->required();
     command->add_option("--tempo", options->tempo, "Beats per minute")->required();
     command->add_option("--first-beat", options->firstBeat, "Time of beat 1 of bar 1 in the take, seconds");

@@ -45,14 +45,14 @@ json hitsToJson(const TakeAnalysis& a) {
         json entry{{"time_s", rounded(hit.timeS, 1e-7)},
                    {"level_db", rounded(hit.levelDb, 1e-3)},
                    {"confidence", rounded(confidence(hit), 1e-3)},
-                   {"voice", nullptr},
+                   {"voice", hit.voice ? json(toName(*hit.voice)) : json(nullptr)},
                    {"note", nullptr},
                    {"offset_ms", nullptr},
                    {"class", nullptr}};
         const auto found = byHit.find(static_cast<int>(i));
         if (found != byHit.end()) {
             const MatchedStroke& s = *found->second.front();
-            entry["voice"] = toName(s.stroke.voice);
+            if (!hit.voice) entry["voice"] = toName(s.stroke.voice);
             entry["note"] = noteToJson(a.matched, s.written);
             entry["offset_ms"] = rounded(s.offsetMs);
             entry["class"] = toName(soundedLevel(a.measures.balance, hit.levelDb, s.stroke.level));
@@ -107,6 +107,7 @@ json countsToJson(const Counts& c) {
             {"missed", c.missed},
             {"extra", c.extra},
             {"wrong_class", c.wrongClass},
+            {"wrong_voice", c.wrongVoice},
             {"grace_missed", c.graceMissed},
             {"surplus_by_bar", c.surplusByBar}};
 }
@@ -130,6 +131,12 @@ json measuresToJson(const TakeAnalysis& a) {
     out["swells"] = listToJson(m.swells, swellToJson);
     out["accent_runs"] = listToJson(m.accentRuns, [&](const AccentRun& run) {
         return json{{"stroke", run.stroke}, {"length", run.length}, {"db_per_stroke", toJson(run.dbPerStroke)}};
+    });
+    out["unisons"] = listToJson(m.unisons, [](const Unison& u) {
+        return json{{"voice", toName(u.voice)},
+                    {"against", toName(u.against)},
+                    {"behind_ms", toJson(u.behindMs)},
+                    {"apart_ms", toJson(u.apartMs)}};
     });
     out["doubles"] = m.doubles ? json{{"pairs", m.doubles->pairs},
                                       {"second_db", toJson(m.doubles->secondDb)},

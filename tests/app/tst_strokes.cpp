@@ -352,8 +352,8 @@ class TestStrokes : public QObject {
         closeUp.show(sound, 0.05);
         const QImage image = pictureOf(closeUp, {300, 84});
         QVERIFY(pixelsOf(image, Theme::light().early) > 40);
-        QVERIFY(pixelsOf(image.copy(155, 0, 140, 84), Theme::light().ink) >
-                10 * pixelsOf(image.copy(5, 0, 140, 84), Theme::light().ink));
+        const QColor paper = Theme::light().surface;
+        QVERIFY(pixelsOf(image.copy(5, 2, 140, 80), paper) > 3 * pixelsOf(image.copy(155, 2, 140, 80), paper));
         closeUp.clear();
         QVERIFY(closeUp.isEmpty());
     }

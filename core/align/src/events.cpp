@@ -15,17 +15,24 @@ int habitOf(const WrittenStroke& w) {
 
 }  // namespace
 
-std::vector<PageEvent> eventsOf(const Exercise& exercise, const std::vector<WrittenStroke>& page) {
+std::vector<PageEvent> eventsOf(const Exercise& exercise, const std::vector<WrittenStroke>& page, bool apart) {
     constexpr double kTogetherS = 1e-4;
     std::vector<PageEvent> events;
     for (std::size_t i = 0; i < page.size(); ++i) {
         const WrittenStroke& w = page[i];
         const Level level = exercise.strokes[static_cast<std::size_t>(w.stroke)].level;
         const bool grace = w.role == Role::Grace;
-        const bool joins = !grace && !events.empty() && events.back().role == Role::Main &&
+        const bool joins = !apart && !grace && !events.empty() && events.back().role == Role::Main &&
                            std::abs(events.back().gridS - w.gridS) < kTogetherS;
         if (!joins) {
-            events.push_back({w.gridS, w.stepS, w.role, grace ? Level::Ghost : level, grace, habitOf(w), {}});
+            events.push_back({w.gridS,
+                              w.stepS,
+                              w.role,
+                              grace ? Level::Ghost : level,
+                              exercise.strokes[static_cast<std::size_t>(w.stroke)].voice,
+                              grace,
+                              habitOf(w),
+                              {}});
         }
         events.back().written.push_back(static_cast<int>(i));
         if (!grace) {

@@ -114,8 +114,9 @@ std::vector<Sounding> soundings(std::span<const Hit> hits, double firstBeatS, do
     std::vector<Sounding> list;
     list.reserve(hits.size());
     for (std::size_t j = 0; j < hits.size(); ++j) {
-        Sounding sounding{hits[j].timeS - firstBeatS - latencyS, hits[j].levelDb, hits[j].strength, false};
-        for (std::size_t k = j; k-- > 0 && hits[j].timeS - hits[k].timeS < kEchoReachS;) {
+        Sounding sounding{hits[j].timeS - firstBeatS - latencyS, hits[j].levelDb, hits[j].strength, hits[j].voice,
+                          false};
+        for (std::size_t k = j; !hits[j].voice && k-- > 0 && hits[j].timeS - hits[k].timeS < kEchoReachS;) {
             const bool louder = hits[j].levelDb > hits[k].levelDb + 3.0;
             const bool clear = hits[j].contrastDb > kClearDb && hits[j].levelDb > hits[k].levelDb - kReflectionDb;
             const bool atOnce = hits[j].timeS - hits[k].timeS < kSecondSoundS && hits[k].strength >= kFirmStrength;
@@ -135,6 +136,45 @@ Assignment match(std::span<const PageEvent> events, std::span<const Sounding> hi
     expected.scatterS = usualScatter(events, hits, first, expected.shiftS);
     addHabits(expected.shiftS, events, hits, first);
     return solve(events, hits, expected).assignment;
+}
+
+namespace {
+
+/// Matches some of the events with some of the hits and enters what is found into the whole.
+void matchSome(std::span<const PageEvent> events, std::span<const Sounding> hits,
+               const std::vector<std::size_t>& someEvents, const std::vector<std::size_t>& someHits,
+               Assignment& whole) {
+    std::vector<PageEvent> ownEvents;
+    std::vector<Sounding> ownHits;
+    for (const std::size_t i : someEvents) ownEvents.push_back(events[i]);
+    for (const std::size_t j : someHits) ownHits.push_back(hits[j]);
+    if (ownEvents.empty() || ownHits.empty()) return;
+    const Assignment found = match(ownEvents, ownHits);
+    for (std::size_t i = 0; i < ownEvents.size(); ++i) {
+        if (found.hitOfEvent[i] == kNone) continue;
+        const std::size_t hit = someHits[static_cast<std::size_t>(found.hitOfEvent[i])];
+        whole.hitOfEvent[someEvents[i]] = static_cast<int>(hit);
+        whole.eventOfHit[hit] = static_cast<int>(someEvents[i]);
+    }
+}
+
+}  // namespace
+
+Assignment matchByVoice(std::span<const PageEvent> events, std::span<const Sounding> hits) {
+    Assignment whole{std::vector<int>(events.size(), kNone), std::vector<int>(hits.size(), kNone)};
+    for (int v = 0; v <= kVoiceCount; ++v) {
+        // The last round is for what is left, whatever its voice.
+        const bool rest = v == kVoiceCount;
+        std::vector<std::size_t> someEvents;
+        std::vector<std::size_t> someHits;
+        for (std::size_t i = 0; i < events.size(); ++i)
+            if (whole.hitOfEvent[i] == kNone && (rest || events[i].voice == static_cast<Voice>(v)))
+                someEvents.push_back(i);
+        for (std::size_t j = 0; j < hits.size(); ++j)
+            if (whole.eventOfHit[j] == kNone && (rest || hits[j].voice == static_cast<Voice>(v))) someHits.push_back(j);
+        matchSome(events, hits, someEvents, someHits, whole);
+    }
+    return whole;
 }
 
 double costInPlace(std::span<const PageEvent> events, std::span<const Sounding> hits) {

@@ -118,13 +118,15 @@ bool counts(const Sounding& sounding, int event) {
 MatchedTake matchTake(const Exercise& exercise, const TakeFrame& frame, const std::vector<Hit>& allHits) {
     const int passes = (frame.bars + exercise.bars - 1) / exercise.bars;
     const auto page = pageOf(exercise, frame, passes);
-    auto events = eventsOf(exercise, page);
     const auto hits = hitsOfThePage(exercise, frame, allHits);
+    const bool apart =
+        !hits.empty() && std::all_of(hits.begin(), hits.end(), [](const Hit& h) { return h.voice.has_value(); });
+    auto events = eventsOf(exercise, page, apart);
     const auto sounding = soundings(hits, frame.firstBeatS, frame.latencyS);
     const double beatS = beatDuration(Bpm(frame.tempoBpm)).value();
     const auto sections = findSections(events, sounding, beatS);
     moveTo(events, sections, beatS);
-    const Assignment found = match(events, sounding);
+    const Assignment found = apart ? matchByVoice(events, sounding) : match(events, sounding);
     const auto breaks =
         findBreaks(events, sounding, found, sections, barDurationS(exercise.meter, Bpm(frame.tempoBpm)));
 
@@ -140,7 +142,7 @@ MatchedTake matchTake(const Exercise& exercise, const TakeFrame& frame, const st
     for (std::size_t j = 0; j < hits.size(); ++j) {
         if (!counts(sounding[j], found.eventOfHit[j])) continue;
         if (found.eventOfHit[j] == kNone && frame.clickBleed && onAClick(frame, sounding[j].timeS)) continue;
-        if (found.eventOfHit[j] == kNone && isSecondSound(found, sounding, j)) continue;
+        if (found.eventOfHit[j] == kNone && !apart && isSecondSound(found, sounding, j)) continue;
         keptIndex[j] = static_cast<int>(take.hits.size());
         if (found.eventOfHit[j] == kNone && !belongsToUnison(events, found, sounding, j) &&
             !isInBreak(breaks, sounding[j].timeS))

@@ -13,9 +13,9 @@ namespace upbeat {
 
 namespace {
 
-constexpr std::array<std::string_view, 14> kNames{"early",       "late",      "loud",        "soft",     "uneven",
-                                                  "missed",      "extra",     "drift",       "swing",    "grace",
-                                                  "hands_apart", "level_gap", "subdivision", "crescendo"};
+constexpr std::array<std::string_view, 15> kNames{"early",       "late",      "loud",        "soft",      "uneven",
+                                                  "missed",      "extra",     "drift",       "swing",     "grace",
+                                                  "hands_apart", "level_gap", "subdivision", "crescendo", "unison"};
 
 double stepMsOf(const MatchedTake& take) {
     const Exercise& e = take.exercise;

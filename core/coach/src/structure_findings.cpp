@@ -22,6 +22,7 @@ class Structure {
         for (const AccentRun& run : m_measures.accentRuns) sayRun(run);
         for (const SwellPlayed& swell : m_measures.swells) saySwell(swell);
         sayHands();
+        for (const Unison& unison : m_measures.unisons) sayUnison(unison);
         return std::move(m_found);
     }
 
@@ -122,6 +123,18 @@ class Structure {
         add(FindingKind::Crescendo, figure, "dB", std::abs(fails) / kLeastFail,
             fmt::format("Your {} covers {:.0f} dB of the {:.0f} written (±{:.0f})", rises ? "crescendo" : "diminuendo",
                         std::abs(played.dbPerBeat.value * beats), std::abs(swell.toDb - swell.fromDb), half));
+    }
+
+    void sayUnison(const Unison& unison) {
+        constexpr double kHeardApartMs = 8;  // nearer than this two drums sound as one
+        if (!isBeyondDoubt(unison.behindMs, kHeardApartMs)) return;
+        const bool later = unison.behindMs.value > 0;
+        Finding& f =
+            add(FindingKind::Unison, unison.behindMs, "ms", std::abs(unison.behindMs.value) / kHeardApartMs,
+                fmt::format("Where they fall together the {} comes {:.0f} ms {} the {} (±{:.0f})",
+                            spokenName(unison.voice), std::abs(unison.behindMs.value), later ? "after" : "before",
+                            spokenName(unison.against), unison.behindMs.halfWidth()));
+        f.voice = unison.voice;
     }
 
     void sayHands() {

@@ -12,6 +12,8 @@ Counts measureCounts(const MatchedTake& take, const Balance& balance) {
     for (const MatchedStroke& s : take.strokes) {
         if (s.written.role != Role::Main) continue;
         ++counts.played;
+        const auto& voice = take.hits[static_cast<std::size_t>(s.hit)].voice;
+        if (voice && *voice != s.stroke.voice) ++counts.wrongVoice;
         if (s.shared && !s.carries) continue;
         if (soundedLevel(balance, s.levelDb, s.stroke.level) != s.stroke.level) ++counts.wrongClass;
     }

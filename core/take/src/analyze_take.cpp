@@ -17,6 +17,7 @@ Measures measure(const MatchedTake& take) {
     m.doubles = measureDoubles(take);
     m.swells = measureSwells(take);
     m.accentRuns = measureAccentRuns(take);
+    m.unisons = measureUnisons(take);
     m.counts = measureCounts(take, m.balance);
     return m;
 }

@@ -1,6 +1,7 @@
 #pragma once
 
 #include <array>
+#include <optional>
 #include <span>
 #include <vector>
 
@@ -18,6 +19,7 @@ struct Sounding {
     double timeS = 0;  ///< Seconds after beat 1 of bar 1, latency taken off.
     double levelDb = 0;
     double strength = 0;
+    std::optional<Voice> voice{};
     bool echo = false;  ///< Follows a hit within 32 ms without being louder: perhaps the drum speaking twice.
 };
 
@@ -36,6 +38,10 @@ struct Assignment {
 /// event left unplayed and a firm hit left unwritten each cost a fixed price, a weak hit left out almost nothing.
 /// The player is followed first, a few strokes at a time; then the whole is solved twice, the second time around the
 /// slow movement against the click and the class levels that the first one found.
+/// The same where every hit and every event has its voice: voice by voice, so that strokes struck together cannot take
+/// each other's place; what is left over is then matched across voices.
+[[nodiscard]] Assignment matchByVoice(std::span<const PageEvent> events, std::span<const Sounding> hits);
+
 [[nodiscard]] Assignment match(std::span<const PageEvent> events, std::span<const Sounding> hits);
 
 }  // namespace upbeat

@@ -25,6 +25,7 @@ enum class FindingKind {
     LevelGap,
     Subdivision,
     Crescendo,
+    Unison,
 };
 
 [[nodiscard]] std::string_view toName(FindingKind kind);

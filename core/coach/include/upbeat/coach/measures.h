@@ -12,6 +12,7 @@
 #include "upbeat/measure/swells.h"
 #include "upbeat/measure/swing.h"
 #include "upbeat/measure/timing.h"
+#include "upbeat/measure/unisons.h"
 
 namespace upbeat {
 
@@ -27,6 +28,7 @@ struct Measures {
     std::optional<Doubles> doubles;
     std::vector<SwellPlayed> swells;
     std::vector<AccentRun> accentRuns;
+    std::vector<Unison> unisons;
     Counts counts;
 };
 

@@ -5,29 +5,9 @@
 #include <string_view>
 
 #include "upbeat/units/beats.h"
+#include "upbeat/units/voice.h"
 
 namespace upbeat {
-
-/// Which instrument sounds, and how it is struck.
-enum class Voice {
-    Snare,
-    RimShot,
-    CrossStick,
-    SnareEdge,
-    Kick,
-    HiHatClosed,
-    HiHatLoose,
-    HiHatOpen,
-    HiHatFoot,
-    Ride,
-    RideBell,
-    Crash,
-    TomHigh,
-    TomMid,
-    TomLow,
-    Pad,
-};
-inline constexpr int kVoiceCount = 16;
 
 enum class Limb { RightHand, LeftHand, RightFoot, LeftFoot };
 

@@ -1,8 +1,10 @@
 #pragma once
 
+#include <optional>
 #include <vector>
 
 #include "upbeat/signal/patch.h"
+#include "upbeat/units/voice.h"
 
 namespace upbeat {
 
@@ -13,8 +15,9 @@ struct Hit {
     double strength = 0;    ///< Novelty behind the detection, in standard errors over the bands; larger is surer.
     double contrastDb = 0;  ///< Peak of the rise over what sounded before, in the band where it shows best.
     bool clipped = false;   ///< The level is a lower bound: the recording was at full scale.
-    double peakS = 0;       ///< Where the novelty peaks: the start of the patch's middle frame.
-    Patch patch;            ///< Band energies around the hit; empty for hits that come from a file.
+    std::optional<Voice> voice{};  ///< Where it is exact (MIDI); a microphone leaves it open.
+    double peakS = 0;              ///< Where the novelty peaks: the start of the patch's middle frame.
+    Patch patch;                   ///< Band energies around the hit; empty for hits that come from a file.
 
     friend bool operator==(const Hit&, const Hit&) = default;
 };
