@@ -22,7 +22,6 @@ QString nextStepInWords(const Verdict& v) {
         case Action::Isolate:
             return tr("isolate beat %1").arg(v.span ? v.span->fromBeat.floor() : 1);
         case Action::Easier:
-            return tr("stay at %1").arg(tempoInWords(v.nextTempoBpm));
         case Action::Again:
             return tr("stay at %1").arg(tempoInWords(v.nextTempoBpm));
     }

@@ -156,7 +156,7 @@ void Studio::measureAndKeep(FinishedTake finished, const QString& device) {
             view->stored.hits = withoutPatches(view->analysis.matched.hits);
             return view;
         },
-        [this, plan, name = m_takeName](std::shared_ptr<TakeView> measured) {
+        [this, plan, name = m_takeName](const std::shared_ptr<TakeView>& measured) {
             // The player sees the verdict before the disk is done with the take.
             showTake(measured);
             keepTake(measured, plan, name);

@@ -110,7 +110,7 @@ Character calm(Random& random) {
 FaultScore scoreFaults(int faultyPlayers, int cleanPlayers) {
     FaultScore score;
     for (int i = 0; i < faultyPlayers; ++i) {
-        const auto seed = static_cast<std::uint64_t>(70000 + i);
+        const auto seed = 70000 + static_cast<std::uint64_t>(i);
         Random random(seed);
         const Exercise e = exerciseFor(random);
         Character c = calm(random);
@@ -136,7 +136,7 @@ FaultScore scoreFaults(int faultyPlayers, int cleanPlayers) {
         }
     }
     for (int i = 0; i < cleanPlayers; ++i) {
-        const auto seed = static_cast<std::uint64_t>(80000 + i);
+        const auto seed = 80000 + static_cast<std::uint64_t>(i);
         Random random(seed);
         const Exercise e = exerciseFor(random);
         ++score.cleanPlayers;

@@ -45,8 +45,8 @@ double repaintMs() {
     view.setData(fieldOf(take.analysis));
     QImage image(view.size(), QImage::Format_ARGB32_Premultiplied);
     std::vector<double> times;
-    for (int i = 0; i < 60; ++i) {
-        view.choose(static_cast<std::size_t>(i * 5), 3);
+    for (std::size_t i = 0; i < 60; ++i) {
+        view.choose(i * 5, 3);
         const auto start = Clock::now();
         view.render(&image);
         times.push_back(1e3 * secondsSince(start));

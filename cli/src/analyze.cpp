@@ -94,7 +94,7 @@ Exit checkArguments(const Options& o) {
 Result<void> deliver(const Options& o, const TakeAnalysis& analysis, const TakeFacts& facts) {
     const std::string json = analysisToJson(analysis, facts);
     if (!o.csv.empty())
-        if (const auto written = writeFileAtomically(o.csv, analysisToCsv(analysis)); !written) return written;
+        if (auto written = writeFileAtomically(o.csv, analysisToCsv(analysis)); !written) return written;
     if (o.json.empty()) {
         fmt::print("{} {}\n", analysis.verdict.headline, analysis.verdict.reason);
         for (const Finding& finding : analysis.findings) fmt::print("- {}.\n", finding.sentence);

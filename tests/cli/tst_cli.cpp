@@ -73,6 +73,21 @@ class TestCli : public QObject {
             QVERIFY(QFile::exists(m_take + QLatin1String(file)));
     }
 
+    void aMidiTakeIsMeasuredWithItsVoices() {
+        // The pattern itself, played by a machine: on time at the pattern's own start tempo.
+        const Outcome first =
+            run(analyze(m_take + QStringLiteral("/pattern.mid"), {QStringLiteral("--json"), QStringLiteral("-")}));
+        QVERIFY2(first.status == 0, first.err.constData());
+        const QJsonObject measures = first.json()[QStringLiteral("measures")].toObject();
+        QVERIFY(measures[QStringLiteral("groups")].isArray());
+        QVERIFY(measures[QStringLiteral("counts")].toObject()[QStringLiteral("written")].toInt() >= 16);
+        const QJsonObject hit = first.json()[QStringLiteral("hits")].toArray().first().toObject();
+        QVERIFY(!hit[QStringLiteral("voice")].toString().isEmpty());
+        const Outcome broken = run(analyze(bytes("broken.mid", "MThd nothing")));
+        QCOMPARE(broken.status, 3);
+        QVERIFY(broken.err.contains("broken.mid"));
+    }
+
     void aSimulatedTakeIsMeasuredTruly() {
         const Outcome o = run(analyze(m_take + QStringLiteral("/take.wav"),
                                       {QStringLiteral("--first-beat"), QStringLiteral("0.5"), QStringLiteral("--bars"),

@@ -34,6 +34,20 @@ QByteArray changed(const char* from, const char* to) {
 class TestExerciseFiles : public QObject {
     Q_OBJECT
   private Q_SLOTS:
+    void swellsAndTheSwingCurveSurviveTheFile() {
+        Exercise e = *builtInExercise("swung-ride");
+        e.feel.byTempo = true;
+        e.swells = {{Beats(0), Beats(7, 2), -20, 0}};
+        const auto back = exerciseFromJson(toJson(e), "e.json");
+        QVERIFY2(back.has_value(), back ? "" : back.error().sentence().c_str());
+        QCOMPARE(*back, e);
+        e.swells = {{Beats(2), Beats(1), -20, 0}};
+        QVERIFY(!exerciseFromJson(toJson(e), "e.json").has_value());
+        e.swells = {{Beats(0), Beats(1), -6, -6}};
+        const auto flat = exerciseFromJson(toJson(e), "e.json");
+        QVERIFY(!flat && flat.error().sentence().find("crescendo") != std::string::npos);
+    }
+
     void everyBuiltInExerciseComesBackTheSame_data() {
         QTest::addColumn<QString>("id");
         for (const Exercise& e : builtInExercises()) QTest::newRow(e.id.c_str()) << QString::fromStdString(e.id);

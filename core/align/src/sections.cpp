@@ -145,7 +145,7 @@ void moveTo(std::span<PageEvent> events, std::span<const Section> sections, doub
 }
 
 std::vector<Section> findSections(std::span<const PageEvent> events, std::span<const Sounding> hits, double beatS) {
-    const std::vector<Section> inPlace{{0, 0}};
+    std::vector<Section> inPlace{{0, 0}};
     if (events.empty() || hits.empty()) return inPlace;
     auto sections = Path(events, hits, beatS).find();
     if (sections.size() == 1 && sections.front().beats == 0) return inPlace;
