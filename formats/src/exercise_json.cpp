@@ -19,6 +19,7 @@ nlohmann::json strokeToJson(const Stroke& stroke) {
                         {"limb", toName(stroke.limb)},
                         {"level", toName(stroke.level)}};
     if (stroke.ornament != Ornament::None) json["ornament"] = toName(stroke.ornament);
+    if (stroke.anchor) json["anchor"] = true;
     return json;
 }
 
@@ -32,15 +33,20 @@ Value named(const JsonReader& reader, std::string_view key, std::optional<Value>
     return value.value_or(fallback);
 }
 
+Beats placeFromJson(const JsonReader& reader, std::string_view key) {
+    const auto at = Beats::parse(reader.text(key, "", true));
+    if (!at) reader.wrong(key, at.error().what, at.error().fix);
+    return at.value_or(Beats(0));
+}
+
 Stroke strokeFromJson(const JsonReader& reader) {
     Stroke stroke;
-    const auto at = Beats::parse(reader.text("at", "", true));
-    if (!at) reader.wrong("at", at.error().what, at.error().fix);
-    stroke.at = at.value_or(Beats(0));
+    stroke.at = placeFromJson(reader, "at");
     stroke.voice = named<Voice>(reader, "voice", voiceFromName, Voice::Pad);
     stroke.limb = named<Limb>(reader, "limb", limbFromName, Limb::RightHand);
     stroke.level = named<Level>(reader, "level", levelFromName, Level::Tap);
     stroke.ornament = named<Ornament>(reader, "ornament", ornamentFromName, Ornament::None);
+    stroke.anchor = reader.flag("anchor", false);
     return stroke;
 }
 
@@ -78,12 +84,11 @@ Exercise fromReader(const JsonReader& reader) {
             stroke.wrong("", "is one stroke too many");
     });
     reader.each("swells", [&](const JsonReader& swell) {
-        const auto place = [&](std::string_view key) {
-            const auto at = Beats::parse(swell.text(key, "", true));
-            if (!at) swell.wrong(key, at.error().what, at.error().fix);
-            return at.value_or(Beats(0));
-        };
-        e.swells.push_back({place("from"), place("to"), swell.number("from_db", -20), swell.number("to_db", 0)});
+        e.swells.push_back({placeFromJson(swell, "from"), placeFromJson(swell, "to"), swell.number("from_db", -20),
+                            swell.number("to_db", 0)});
+    });
+    reader.each("free_spans", [&](const JsonReader& span) {
+        e.freeSpans.push_back({placeFromJson(span, "from"), placeFromJson(span, "to")});
     });
     return e;
 }
@@ -107,6 +112,8 @@ std::string toJson(const Exercise& e) {
         {"strokes", strokes},
     };
     if (e.feel.byTempo) json["feel"]["by_tempo"] = true;
+    for (const FreeSpan& span : e.freeSpans)
+        json["free_spans"].push_back({{"from", span.from.toString()}, {"to", span.to.toString()}});
     for (const Swell& swell : e.swells)
         json["swells"].push_back({{"from", swell.from.toString()},
                                   {"to", swell.to.toString()},

@@ -140,6 +140,33 @@ class TestBreaks : public QObject {
         QVERIFY(m.missed.size() + m.extra.size() <= 2);
     }
 
+    void inFreeSpansOnlyAnchorsAreAsked() {
+        // Beats 3 and 4 are free, but beat 4 must be met; the player improvises there.
+        Exercise e = *builtInExercise("singles-sixteenths");
+        const KnownTake written = takeOf(e, 6);
+        e.freeSpans = {{Beats(2), Beats(4)}};
+        e.strokes[12].anchor = true;
+        std::vector<Hit> hits;
+        std::size_t number = 0;
+        for (Hit hit : perfectHits(written)) {
+            const std::size_t place = number++ % 16;
+            const bool free = place >= 8 && place != 12;
+            if (free && place % 3 == 0) continue;
+            if (free) hit.timeS += 0.06;
+            hits.push_back(hit);
+        }
+        const MatchedTake m = matchTake(e, written.frame(), hits);
+        QCOMPARE(m.missed.size(), std::size_t{0});
+        QCOMPARE(m.extra.size(), std::size_t{0});
+        QVERIFY(m.breaks.empty());
+        QCOMPARE(m.strokes.size(), std::size_t{6 * 9});
+        // Without its anchor the page is worse off.
+        std::erase_if(hits, [&](const Hit& h) {
+            return std::abs(std::remainder(h.timeS - written.rendered.firstBeatS - 3 * kBeatS, 4 * kBeatS)) < 0.03;
+        });
+        QCOMPARE(matchTake(e, written.frame(), hits).missed.size(), std::size_t{6});
+    }
+
     void damageIsNotABreak() {
         const KnownTake take = takeOf(*builtInExercise("paradiddle-accents"), 8);
         TakeFrame frame = take.frame();

@@ -38,6 +38,8 @@ class TestExerciseFiles : public QObject {
         Exercise e = *builtInExercise("swung-ride");
         e.feel.byTempo = true;
         e.swells = {{Beats(0), Beats(7, 2), -20, 0}};
+        e.freeSpans = {{Beats(2), Beats(3)}};
+        e.strokes.back().anchor = true;
         const auto back = exerciseFromJson(toJson(e), "e.json");
         QVERIFY2(back.has_value(), back ? "" : back.error().sentence().c_str());
         QCOMPARE(*back, e);

@@ -29,13 +29,17 @@ std::vector<Hit> hitsOfThePage(const Exercise& e, const TakeFrame& frame, const 
     return kept;
 }
 
-/// The strokes of the bars that were played and not damaged.
+/// The strokes of the bars that were played, are not damaged and not left to the player.
 std::vector<WrittenStroke> pageOf(const Exercise& e, const TakeFrame& frame, int passes) {
     const Bpm tempo(frame.tempoBpm);
     auto page = writeOut(e, tempo, passes);
     constexpr double kEarlierS = 0.02;  // a swung or grace note never lies this close to the next bar's first beat
     const double end = frame.bars * barDurationS(e.meter, tempo) - kEarlierS;
     const double start = frame.firstBeatS + frame.latencyS;
+    std::erase_if(page, [&e](const WrittenStroke& w) {
+        const Stroke& stroke = e.strokes[static_cast<std::size_t>(w.stroke)];
+        return !stroke.anchor && isFree(e, stroke.at);
+    });
     std::erase_if(page,
                   [&](const WrittenStroke& w) { return w.gridS > end || inside(frame.damaged, start + w.gridS); });
     return page;
@@ -108,6 +112,17 @@ bool isEventInBreak(const std::vector<BreakSpan>& breaks, std::size_t event) {
                        [event](const BreakSpan& span) { return event >= span.from && event < span.to; });
 }
 
+/// Whether a time on the page's clock lies in a free span of some pass.
+bool isImprovised(const Exercise& e, double tempoBpm, double timeS) {
+    const Bpm tempo(tempoBpm);
+    const double quarter = quarterS(e.meter, tempo);
+    const double inPass = std::fmod(std::max(0.0, timeS), passDurationS(e, tempo)) / quarter;
+    return std::any_of(e.freeSpans.begin(), e.freeSpans.end(), [inPass](const FreeSpan& span) {
+        constexpr double kEarly = 0.1;  // of a quarter: the first free stroke may come a little early
+        return inPass > span.from.toDouble() - kEarly && inPass < span.to.toDouble() - kEarly;
+    });
+}
+
 /// Weak hits and second sounds that the page does not explain were never strokes.
 bool counts(const Sounding& sounding, int event) {
     return event != kNone || (sounding.strength >= kFirmStrength && !sounding.echo);
@@ -145,7 +160,7 @@ MatchedTake matchTake(const Exercise& exercise, const TakeFrame& frame, const st
         if (found.eventOfHit[j] == kNone && !apart && isSecondSound(found, sounding, j)) continue;
         keptIndex[j] = static_cast<int>(take.hits.size());
         if (found.eventOfHit[j] == kNone && !belongsToUnison(events, found, sounding, j) &&
-            !isInBreak(breaks, sounding[j].timeS))
+            !isInBreak(breaks, sounding[j].timeS) && !isImprovised(exercise, frame.tempoBpm, sounding[j].timeS))
             take.extra.push_back(keptIndex[j]);
         take.hits.push_back(hits[j]);
     }

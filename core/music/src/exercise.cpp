@@ -41,6 +41,13 @@ Result<void> checkFrame(const Exercise& e) {
     return {};
 }
 
+Result<void> checkFreeSpans(const Exercise& e) {
+    for (const FreeSpan& span : e.freeSpans)
+        if (span.from < Beats(0) || span.to > e.length() || !(span.from < span.to))
+            return fail("a free span lies outside the phrase", {}, "let it begin before it ends, inside the bars");
+    return {};
+}
+
 Result<void> checkSwells(const Exercise& e) {
     for (const Swell& swell : e.swells) {
         if (swell.from < Beats(0) || swell.to > e.length() || !(swell.from < swell.to))
@@ -76,6 +83,7 @@ Result<void> checkStrokes(const Exercise& e) {
 Result<void> check(const Exercise& exercise) {
     if (auto frame = checkFrame(exercise); !frame) return frame;
     if (auto swells = checkSwells(exercise); !swells) return swells;
+    if (auto spans = checkFreeSpans(exercise); !spans) return spans;
     const bool ordered = std::is_sorted(exercise.strokes.begin(), exercise.strokes.end(),
                                         [](const Stroke& a, const Stroke& b) { return a.at < b.at; });
     return checkStrokes(ordered ? exercise : inOrder(exercise));
@@ -87,6 +95,11 @@ CountPlace placeOf(const Beats& at, const Meter& meter) {
     const Beats inside = wrapped(at, bar);
     const Beats counted(inside.numerator() * beat.denominator(), inside.denominator() * beat.numerator());
     return {static_cast<int>(wholeTimes(at, bar)) + 1, counted + Beats(1)};
+}
+
+bool isFree(const Exercise& exercise, const Beats& at) {
+    return std::any_of(exercise.freeSpans.begin(), exercise.freeSpans.end(),
+                       [&at](const FreeSpan& span) { return !(at < span.from) && at < span.to; });
 }
 
 bool uses(const Exercise& exercise, Level level) {

@@ -30,6 +30,14 @@ struct Swell {
     friend bool operator==(const Swell&, const Swell&) = default;
 };
 
+/// A stretch in which the player improvises: only its anchors are asked for.
+struct FreeSpan {
+    Beats from;
+    Beats to;  ///< Exclusive.
+
+    friend bool operator==(const FreeSpan&, const FreeSpan&) = default;
+};
+
 inline constexpr double kSlowestTempo = 30;
 inline constexpr double kFastestTempo = 300;
 inline constexpr int kMostBars = 16;
@@ -47,6 +55,8 @@ struct Exercise {
     TempoPlan tempo;
     std::vector<Stroke> strokes;  ///< In order of position, then voice.
     std::vector<Swell> swells{};  ///< Spans in which levels are a slope instead of classes.
+
+    std::vector<FreeSpan> freeSpans{};
 
     friend bool operator==(const Exercise&, const Exercise&) = default;
 
@@ -68,6 +78,9 @@ struct CountPlace {
     friend bool operator==(const CountPlace&, const CountPlace&) = default;
 };
 [[nodiscard]] CountPlace placeOf(const Beats& at, const Meter& meter);
+
+/// Whether a position lies in a free span.
+[[nodiscard]] bool isFree(const Exercise& exercise, const Beats& at);
 
 /// True when any stroke of the exercise is written at this level.
 [[nodiscard]] bool uses(const Exercise& exercise, Level level);

@@ -25,6 +25,7 @@ struct Stroke {
     Limb limb = Limb::RightHand;
     Level level = Level::Tap;
     Ornament ornament = Ornament::None;
+    bool anchor = false;  ///< Must be met even inside a free span.
 
     friend bool operator==(const Stroke&, const Stroke&) = default;
 };
