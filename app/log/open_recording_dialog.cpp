@@ -32,8 +32,8 @@ OpenRecordingDialog::OpenRecordingDialog(const QString& exercise, double tempoBp
     row->addWidget(m_file, 1);
     row->addWidget(browse);
     connect(browse, &QPushButton::clicked, this, [this] {
-        const QString chosen =
-            QFileDialog::getOpenFileName(this, tr("Recording"), {}, tr("Recordings (*.wav *.flac *.ogg *.aif *.aiff)"));
+        const QString chosen = QFileDialog::getOpenFileName(
+            this, tr("Recording"), {}, tr("Recordings (*.wav *.flac *.ogg *.aif *.aiff *.mid *.midi)"));
         if (!chosen.isEmpty()) m_file->setText(chosen);
     });
     m_file->setAccessibleName(tr("Recording"));

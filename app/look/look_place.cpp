@@ -119,7 +119,10 @@ void LookPlace::showTake() {
 
 void LookPlace::fillLenses() {
     while (QLayoutItem* item = m_lenses->takeAt(0)) {
-        if (item->widget() != nullptr && item->widget() != m_lensHint) item->widget()->deleteLater();
+        if (QWidget* old = item->widget(); old != nullptr && old != m_lensHint) {
+            old->hide();
+            old->deleteLater();
+        }
         delete item;  // NOLINT(cppcoreguidelines-owning-memory): takeAt hands the item over
     }
     for (const Lens lens : lensesFor(m_studio.take()->analysis)) {
@@ -144,6 +147,11 @@ void LookPlace::setLens(Lens lens) {
             button->setChecked(button->property("lens").toInt() == static_cast<int>(lens));
 }
 
+void LookPlace::resizeEvent(QResizeEvent* /*event*/) {
+    constexpr int kRoomForHint = 1000;
+    m_lensHint->setVisible(width() >= kRoomForHint);
+}
+
 void LookPlace::nextLens() {
     if (!m_studio.take()) return;
     const auto lenses = lensesFor(m_studio.take()->analysis);
@@ -160,7 +168,10 @@ void LookPlace::toggleGroups() {
 
 void LookPlace::fillFindings() {
     while (QLayoutItem* item = m_findings->takeAt(0)) {
-        if (item->widget() != nullptr) item->widget()->deleteLater();
+        if (QWidget* old = item->widget(); old != nullptr) {
+            old->hide();
+            old->deleteLater();
+        }
         delete item;  // NOLINT(cppcoreguidelines-owning-memory): takeAt hands the item over
     }
     const TakePtr& take = m_studio.take();

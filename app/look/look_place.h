@@ -31,6 +31,9 @@ class LookPlace : public Place {
     [[nodiscard]] GroupCompare* groups() const { return m_groups; }
     [[nodiscard]] CloseUp* closeUp() const { return m_closeUp; }
 
+  protected:
+    void resizeEvent(QResizeEvent* event) override;
+
   private:
     void showTake();
     void showChosen();

@@ -205,7 +205,7 @@ void FieldView::paintRows(QPainter& painter, const FieldLayout& layout) const {
         for (std::size_t i = 0; i < m_data.rows[row].size(); ++i) {
             const FieldMark& mark = m_data.rows[row][i];
             if (!layout.isVisible(mark.place)) continue;
-            const double ahead = 2.0 * scale.reach * mark.aheadMs / scale.fullLeanMs;
+            const double ahead = scale.reach * mark.aheadMs / scale.fullLeanMs;
             const QPointF foot(layout.x(mark.place, mark.slot) - ahead, y);
             const bool isChosen = m_chosen && m_chosen->row == row && m_chosen->mark == i;
             const bool soundsNow = m_playheadS >= mark.timeS && m_playheadS < mark.timeS + 0.12;

@@ -5,6 +5,8 @@
 #include "studio/studio.h"
 #include "upbeat/audio/stretch.h"
 #include "upbeat/formats/audio_file.h"
+#include "upbeat/formats/midi_pattern.h"
+#include "upbeat/formats/midi_take.h"
 #include "upbeat/signal/take_listener.h"
 #include "upbeat/take/click_marks.h"
 
@@ -39,23 +41,41 @@ void Studio::openTake(qint64 id) {
     showTake(view);
 }
 
+namespace {
+
+Result<void> playNotes(TakeView& view, const QString& file) {
+    const auto notes = readMidi(file.toStdString());
+    if (!notes) return tl::unexpected(notes.error());
+    view.stored.hits = hitsOfMidi(*notes);
+    if (!view.stored.hits.empty()) view.stored.durationS = view.stored.hits.back().timeS;
+    return {};
+}
+
+Result<void> hearSound(TakeView& view, const QString& file, double tempoBpm, double firstBeatS) {
+    const auto sound = readSound(file.toStdString());
+    if (!sound) return tl::unexpected(sound.error());
+    view.soundFile = file;
+    ClickPlan click;
+    click.tempo = Bpm(tempoBpm);
+    click.meter = view.stored.exercise.meter;
+    view.stored.hits = detectHits(sound->view(), sound->sampleRate, clickMarks(click, firstBeatS, sound->durationS()));
+    view.stored.durationS = sound->durationS();
+    view.stored.sampleRate = sound->sampleRate;
+    return {};
+}
+
+}  // namespace
+
 void Studio::openRecording(const QString& file, double tempoBpm, double firstBeatS) {
     runInBackground(
         m_pool, this,
         [file, tempoBpm, firstBeatS, exercise = m_exercise, coach = coachPlan()]() -> Result<TakePtr> {
-            const auto sound = readSound(file.toStdString());
-            if (!sound) return tl::unexpected(sound.error());
             auto view = std::make_shared<TakeView>();
-            view->soundFile = file;
             view->stored.exercise = exercise;
             view->stored.startedAt = QDateTime::currentDateTime();
-            ClickPlan click;
-            click.tempo = Bpm(tempoBpm);
-            click.meter = exercise.meter;
-            view->stored.hits =
-                detectHits(sound->view(), sound->sampleRate, clickMarks(click, firstBeatS, sound->durationS()));
-            view->stored.durationS = sound->durationS();
-            view->stored.sampleRate = sound->sampleRate;
+            const auto heard =
+                isMidiName(file.toStdString()) ? playNotes(*view, file) : hearSound(*view, file, tempoBpm, firstBeatS);
+            if (!heard) return tl::unexpected(heard.error());
             const int bars = barsPlayed(exercise, tempoBpm, firstBeatS, view->stored.hits);
             if (bars < 1)
                 return fail("nothing is heard after the first beat", file.toStdString(),

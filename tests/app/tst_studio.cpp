@@ -5,7 +5,9 @@
 
 #include "studio/studio.h"
 #include "takes.h"
+#include "upbeat/formats/atomic_file.h"
 #include "upbeat/formats/audio_file.h"
+#include "upbeat/formats/midi_pattern.h"
 #include "upbeat/music/library.h"
 
 using namespace upbeat;
@@ -208,6 +210,20 @@ class TestStudio : public QObject {
         QCOMPARE(room.studio->take()->stored.frame.bars, 4);
         QCOMPARE(room.studio->take()->id, 0);
         QVERIFY(room.studio->takes().empty());
+    }
+
+    void aMidiTakeFromOutsideIsMeasuredWithItsVoices() {
+        Room room;
+        room.studio->chooseExercise("ghosted-backbeat");
+        // The kit sends the page itself, at the file's tempo, which is the exercise's start tempo.
+        const Exercise e = *builtInExercise("ghosted-backbeat");
+        const QString path = room.dir.filePath(QStringLiteral("kit.mid"));
+        QVERIFY(writeFileAtomically(path.toStdString(), toMidiBytes(toMidi(e))).has_value());
+        room.studio->openRecording(path, e.tempo.start, 0);
+        QTRY_VERIFY_WITH_TIMEOUT(room.studio->take() != nullptr, 60000);
+        QVERIFY(room.studio->take()->soundFile.isEmpty());
+        QVERIFY(room.studio->take()->analysis.matched.missed.empty());
+        QVERIFY(room.studio->take()->analysis.matched.hits.front().voice.has_value());
     }
 
     void badRecordingsFromOutsideAreSaid_data() {
