@@ -4,6 +4,7 @@
 
 #include <cmath>
 
+#include "simulated_sets.h"
 #include "upbeat/music/library.h"
 #include "upbeat/take/analyze_take.h"
 
@@ -148,15 +149,7 @@ Coverage cover(const CoverageCase& what, int takes) {
     for (int seed = 1; seed <= takes; ++seed) {
         const Performance p = perform(what.exercise, Bpm(what.tempoBpm), what.passes, what.character,
                                       static_cast<std::uint64_t>(seed) + 50000);
-        std::vector<Hit> hits;
-        for (const PlayedHit& played : p.hits) {
-            if (!hits.empty() && 1.0 + played.timeS - hits.back().timeS < 0.004) continue;
-            Hit& hit = hits.emplace_back();
-            hit.timeS = 1.0 + played.timeS;
-            hit.levelDb = played.levelDb;
-            hit.strength = 60;
-            hit.contrastDb = 40;
-        }
+        const auto hits = exactHits(p, 1.0);
         const TakeFrame frame{what.tempoBpm, 1.0, what.passes * what.exercise.bars, 0, false, {}};
         const auto figure = what.read(measure(matchTake(what.exercise, frame, hits)));
         ++coverage.takes;

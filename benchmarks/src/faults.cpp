@@ -5,6 +5,7 @@
 #include <algorithm>
 #include <cmath>
 
+#include "simulated_sets.h"
 #include "upbeat/music/library.h"
 #include "upbeat/player/perform.h"
 #include "upbeat/player/random.h"
@@ -79,16 +80,8 @@ Fault plantAny(Character& c, const Exercise& e, Random& random) {
 
 std::vector<Finding> findingsOf(const Exercise& e, const Character& c, std::uint64_t seed) {
     const Performance p = perform(e, Bpm(100), kPasses, c, seed);
-    std::vector<Hit> hits;
-    for (const PlayedHit& played : p.hits) {
-        Hit& hit = hits.emplace_back();
-        hit.timeS = 1.0 + played.timeS;
-        hit.levelDb = played.levelDb;
-        hit.strength = 60;
-        hit.contrastDb = 40;
-    }
     const TakeFrame frame{100, 1.0, kPasses * e.bars, 0, false, {}};
-    return analyzeTake(e, frame, hits, {practiceProfile(), ladderOf(e), {}}).findings;
+    return analyzeTake(e, frame, exactHits(p, 1.0), {practiceProfile(), ladderOf(e), {}}).findings;
 }
 
 Exercise exerciseFor(Random& random) {

@@ -54,6 +54,20 @@ LabelledTake simulateLabelled(const Exercise& exercise, double tempoBpm, int bar
     return take;
 }
 
+std::vector<Hit> exactHits(const Performance& performance, double firstBeatS) {
+    constexpr double kOneSoundS = 0.004;
+    std::vector<Hit> hits;
+    for (const PlayedHit& played : performance.hits) {
+        if (!hits.empty() && firstBeatS + played.timeS - hits.back().timeS < kOneSoundS) continue;
+        Hit& hit = hits.emplace_back();
+        hit.timeS = firstBeatS + played.timeS;
+        hit.levelDb = played.levelDb;
+        hit.strength = 60;
+        hit.contrastDb = 40;
+    }
+    return hits;
+}
+
 std::vector<std::uint64_t> unseenSeeds() {
     return {9001, 9002, 9003, 9004, 9005, 9006};
 }

@@ -4,7 +4,7 @@
 #include <vector>
 
 #include "labelled.h"
-#include "upbeat/player/character.h"
+#include "upbeat/player/perform.h"
 
 namespace upbeat::bench {
 
@@ -17,5 +17,9 @@ enum class Room { Dry, Reverberant, Noisy };
 
 /// The seeds of the kits that were not used while the detector was tuned.
 [[nodiscard]] std::vector<std::uint64_t> unseenSeeds();
+
+/// The hits of a performance without the detour over sound: what is tested then is not the detection. Strokes nearer
+/// than 4 ms are one sound.
+[[nodiscard]] std::vector<Hit> exactHits(const Performance& performance, double firstBeatS);
 
 }  // namespace upbeat::bench
