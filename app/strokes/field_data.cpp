@@ -133,14 +133,19 @@ FieldData fieldOf(const TakeAnalysis& a) {
 
 void LevelReference::add(const Stroke& stroke, double levelDb) {
     m_levels[static_cast<std::size_t>(stroke.voice)][static_cast<std::size_t>(stroke.level)].push_back(levelDb);
+    m_known[static_cast<std::size_t>(stroke.voice)].reset();
 }
 
 double LevelReference::of(Voice voice) const {
-    for (const Level level : {Level::Accent, Level::Tap, Level::Ghost}) {
-        const auto& levels = m_levels[static_cast<std::size_t>(voice)][static_cast<std::size_t>(level)];
-        if (!levels.empty()) return median(levels) - targetDb(level);
+    const auto v = static_cast<std::size_t>(voice);
+    if (!m_known[v]) {
+        m_known[v] = m_fallbackDb;
+        // The loudest class that was played says it best: it is looked at last.
+        for (const Level level : {Level::Ghost, Level::Tap, Level::Accent})
+            if (const auto& levels = m_levels[v][static_cast<std::size_t>(level)]; !levels.empty())
+                m_known[v] = median(levels) - targetDb(level);
     }
-    return m_fallbackDb;
+    return *m_known[v];
 }
 
 }  // namespace upbeat

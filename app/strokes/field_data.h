@@ -1,6 +1,7 @@
 #pragma once
 
 #include <QString>
+#include <array>
 #include <optional>
 #include <vector>
 
@@ -75,6 +76,7 @@ class LevelReference {
   private:
     double m_fallbackDb;
     std::vector<double> m_levels[kVoiceCount][3];
+    mutable std::array<std::optional<double>, kVoiceCount> m_known{};  // forgotten with every new level
 };
 
 /// -1, 0, +1 ... for the strokes that share a count, 0 for a stroke alone; one entry per stroke.

@@ -1,4 +1,5 @@
-// Prints the benchmark tables: speed, accuracy on simulated takes, or accuracy on a labelled set (--set DIR).
+// Prints the benchmark tables: the window, speed, coverage, findings, accuracy on simulated takes (one of them with
+// --only NAME), or accuracy on a labelled set (--set DIR).
 #include <fmt/format.h>
 
 #include <QApplication>
@@ -6,6 +7,7 @@
 #include <algorithm>
 #include <cstring>
 #include <filesystem>
+#include <functional>
 #include <map>
 
 #include "coverage.h"
@@ -109,26 +111,27 @@ int labelledSet(const std::filesystem::path& root, std::vector<Table>& tables) {
 int run(int argc, char** argv) {
     std::string set;
     std::string json;
+    std::string only;
     for (int i = 1; i + 1 < argc; i += 2) {
         if (std::strcmp(argv[i], "--set") == 0) set = argv[i + 1];
         if (std::strcmp(argv[i], "--json") == 0) json = argv[i + 1];
+        if (std::strcmp(argv[i], "--only") == 0) only = argv[i + 1];
     }
     std::vector<Table> tables;
-    if (set == "coverage") {
-        tables.push_back(coverageTable(1000));
-    } else if (set == "findings") {
-        tables.push_back(faultTable(200, 200));
-    } else if (set.empty()) {
+    if (!set.empty()) {
+        if (const int status = labelledSet(set, tables); status != 0) return status;
+    } else {
         if (std::getenv("DISPLAY") == nullptr) qputenv("QT_QPA_PLATFORM", "offscreen");
         QApplication::setStyle("Fusion");
         const QApplication application(argc, argv);
-        tables.push_back(windowTable());
-        tables.push_back(speedTable());
-        tables.push_back(coverageTable(1000));
-        tables.push_back(faultTable(200, 200));
-        tables.push_back(simulatedTable());
-    } else if (const int status = labelledSet(set, tables); status != 0) {
-        return status;
+        const std::vector<std::pair<std::string, std::function<Table()>>> all{
+            {"window", [] { return windowTable(); }},
+            {"speed", [] { return speedTable(); }},
+            {"coverage", [] { return coverageTable(1000); }},
+            {"findings", [] { return faultTable(200, 200); }},
+            {"simulated", [] { return simulatedTable(); }}};
+        for (const auto& [name, make] : all)
+            if (only.empty() || only == name) tables.push_back(make());
     }
     for (const Table& table : tables) fmt::print("{}", toText(table));
     if (json.empty()) return 0;

@@ -11,7 +11,7 @@ namespace upbeat {
 
 namespace {
 
-constexpr std::size_t kMostExamples = 12;
+constexpr std::size_t kMostExamples = 8;
 constexpr std::size_t kFewestExamples = 3;
 constexpr int kEarliest = -12;  // where an onset may lie, in frames from the novelty peak
 constexpr int kLatest = 6;
@@ -133,7 +133,7 @@ struct Place {
 /// Every example is tried at a few shifts; those that fit best there are moved finely, and the median of them counts.
 double bestShift(const Fit& fit, const std::vector<Example>& examples) {
     constexpr int kCoarse = 4;
-    constexpr std::size_t kVoters = 5;
+    constexpr std::size_t kVoters = 3;
     std::vector<std::pair<Place, const Example*>> tried;
     for (const Example& example : examples) {
         tried.emplace_back(Place{}, &example);
