@@ -146,6 +146,8 @@ void matchSome(std::span<const PageEvent> events, std::span<const Sounding> hits
                Assignment& whole) {
     std::vector<PageEvent> ownEvents;
     std::vector<Sounding> ownHits;
+    ownEvents.reserve(someEvents.size());
+    ownHits.reserve(someHits.size());
     for (const std::size_t i : someEvents) ownEvents.push_back(events[i]);
     for (const std::size_t j : someHits) ownHits.push_back(hits[j]);
     if (ownEvents.empty() || ownHits.empty()) return;

@@ -15,11 +15,12 @@ bool isPair(const MatchedStroke& a, const MatchedStroke& b) {
 
 /// The main strokes in order; null where one was missed, so that neighbours on the page stay neighbours.
 std::vector<const MatchedStroke*> inOrder(const MatchedTake& take) {
-    const auto perPass = static_cast<int>(take.exercise.strokes.size());
-    std::vector<const MatchedStroke*> list(static_cast<std::size_t>(perPass * take.passes), nullptr);
+    const std::size_t perPass = take.exercise.strokes.size();
+    std::vector<const MatchedStroke*> list(perPass * static_cast<std::size_t>(take.passes), nullptr);
     for (const MatchedStroke& s : take.strokes)
         if (s.written.role == Role::Main)
-            list[static_cast<std::size_t>((s.written.pass - 1) * perPass + s.written.stroke)] = &s;
+            list[static_cast<std::size_t>(s.written.pass - 1) * perPass + static_cast<std::size_t>(s.written.stroke)] =
+                &s;
     return list;
 }
 

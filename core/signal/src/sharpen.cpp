@@ -43,7 +43,7 @@ std::optional<Example> exampleOf(const Hit& hit) {
     for (std::size_t b = 0; b < kBands; ++b) {
         const float background = meanEnergy(hit.patch, b, first - kLead - 2, first - 2);
         for (int k = 0; k <= kTemplateFrames; ++k) {
-            const auto at = static_cast<std::size_t>(first + k);
+            const std::size_t at = static_cast<std::size_t>(first) + static_cast<std::size_t>(k);
             const float e = (1 - part) * hit.patch.energy(at, b) + part * hit.patch.energy(at + 1, b);
             example.rise[b][static_cast<std::size_t>(k)] = std::max(0.0F, e - background);
         }
