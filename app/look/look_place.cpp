@@ -68,7 +68,9 @@ LookPlace::LookPlace(Studio& studio, QWidget* parent)
     connect(m_field, &FieldView::chosenChanged, this, &LookPlace::showChosen);
     connect(&m_studio, &Studio::spanFetched, this, [this](std::shared_ptr<const Sound> sound, double fromS) {
         const FieldMark* mark = m_field->chosen();
-        if (mark != nullptr) m_closeUp->show(std::move(sound), mark->timeS - fromS);
+        // Another hit may have been chosen while the disk was read: then its own sound is on the way.
+        const double onsetS = mark != nullptr ? mark->timeS - fromS : -1;
+        if (onsetS >= 0 && onsetS <= sound->durationS()) m_closeUp->show(std::move(sound), onsetS);
     });
     connect(&m_studio, &Studio::takeOpened, this, &LookPlace::showTake);
     connect(&m_studio, &Studio::ticked, this, [this] {

@@ -55,9 +55,7 @@ Result<void> hearSound(TakeView& view, const QString& file, double tempoBpm, dou
     const auto sound = readSound(file.toStdString());
     if (!sound) return tl::unexpected(sound.error());
     view.soundFile = file;
-    ClickPlan click;
-    click.tempo = Bpm(tempoBpm);
-    click.meter = view.stored.exercise.meter;
+    const ClickPlan click{Bpm(tempoBpm), view.stored.exercise.meter};
     view.stored.hits = detectHits(sound->view(), sound->sampleRate, clickMarks(click, firstBeatS, sound->durationS()));
     view.stored.durationS = sound->durationS();
     view.stored.sampleRate = sound->sampleRate;

@@ -63,9 +63,7 @@ Result<LabelledTake> readLabelled(const std::filesystem::path& folder) {
     std::vector<ClickMark> clicks;
     take.clicks = frame.clickBleed;
     if (take.clicks) {
-        ClickPlan plan;
-        plan.tempo = Bpm(frame.tempoBpm);
-        plan.meter = pattern->meter;
+        const ClickPlan plan{Bpm(frame.tempoBpm), pattern->meter};
         clicks = clickMarks(plan, frame.firstBeatS, take.durationS);
     }
     const auto hits = detectHits(sound->view(), sound->sampleRate, std::move(clicks));

@@ -54,9 +54,7 @@ Result<Heard> hear(const Options& o, const Meter& meter) {
     Heard heard;
     const auto info = readAudio(o.take, [&](std::span<const float> block, const AudioInfo& audio) {
         if (!listener) {
-            ClickPlan click;
-            click.tempo = Bpm(o.tempo);
-            click.meter = meter;
+            const ClickPlan click{Bpm(o.tempo), meter};
             listener =
                 std::make_unique<TakeListener>(audio.sampleRate, clickMarks(click, o.firstBeat, audio.durationS));
         }

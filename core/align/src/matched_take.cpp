@@ -51,32 +51,30 @@ bool onAClick(const TakeFrame& frame, double timeS) {
     return std::abs(std::remainder(timeS, beat)) < kNearS;
 }
 
+/// Whether any other hit nearer than `reachS` to hit j is one that `is` accepts.
+template <class Is>
+bool anyNear(const std::vector<Sounding>& hits, std::size_t j, double reachS, Is is) {
+    for (std::size_t k = j; k-- > 0 && hits[j].timeS - hits[k].timeS < reachS;)
+        if (is(k)) return true;
+    for (std::size_t k = j + 1; k < hits.size() && hits[k].timeS - hits[j].timeS < reachS; ++k)
+        if (is(k)) return true;
+    return false;
+}
+
 /// Hands and feet that are written together rarely fall together to the millisecond: a second hit beside a unison is
 /// the other half of it, not a stroke too many.
 bool belongsToUnison(const std::vector<PageEvent>& events, const Assignment& found, const std::vector<Sounding>& hits,
                      std::size_t j) {
     constexpr double kApartS = 0.030;
-    const auto isHalf = [&](std::size_t k) {
+    return anyNear(hits, j, kApartS, [&](std::size_t k) {
         const int event = found.eventOfHit[k];
         return event != kNone && events[static_cast<std::size_t>(event)].written.size() > 1;
-    };
-    for (std::size_t k = j; k-- > 0 && hits[j].timeS - hits[k].timeS < kApartS;)
-        if (isHalf(k)) return true;
-    for (std::size_t k = j + 1; k < hits.size() && hits[k].timeS - hits[j].timeS < kApartS; ++k)
-        if (isHalf(k)) return true;
-    return false;
+    });
 }
 
 /// One drum often speaks twice, stick first and wires after: a hit this near to a stroke of the page is part of it.
 bool isSecondSound(const Assignment& found, const std::vector<Sounding>& hits, std::size_t j) {
-    const auto isStroke = [&](std::size_t k) {
-        return found.eventOfHit[k] != kNone && std::abs(hits[k].timeS - hits[j].timeS) < kSecondSoundS;
-    };
-    for (std::size_t k = j; k-- > 0 && hits[j].timeS - hits[k].timeS < kSecondSoundS;)
-        if (isStroke(k)) return true;
-    for (std::size_t k = j + 1; k < hits.size() && hits[k].timeS - hits[j].timeS < kSecondSoundS; ++k)
-        if (isStroke(k)) return true;
-    return false;
+    return anyNear(hits, j, kSecondSoundS, [&](std::size_t k) { return found.eventOfHit[k] != kNone; });
 }
 
 /// Whether a stroke is of a louder class than everything it is struck with.
