@@ -131,6 +131,7 @@ bool Studio::isSimulated() const {
 }
 
 void Studio::openDevice() {
+    readKitOfInput();
     if (m_stream) m_stream->stop();
     if (isSimulated())
         m_stream = std::make_unique<SimulatedStream>(*m_engine, characterNow(), 4711, m_options.simulatedSpeed);

@@ -57,6 +57,14 @@ class Studio : public QObject {
     [[nodiscard]] bool isDrill() const;
     void backToWhole();
 
+    // The kit at the microphone, for exercises with several instruments.
+    [[nodiscard]] bool canTeach() const;
+    /// Whether every instrument of the exercise was taught on this input.
+    [[nodiscard]] bool isTaught() const;
+    /// Puts the page on the stand from which the microphone learns the voices; the take of it is learned from and then
+    /// thrown away.
+    void teachKit();
+
     // The device.
     [[nodiscard]] std::vector<InputDevice> inputs() const;
     [[nodiscard]] QString deviceName() const;
@@ -123,6 +131,9 @@ class Studio : public QObject {
     void saveLadder();
     void tick();
     void finishRecording(bool keep);
+    [[nodiscard]] std::filesystem::path kitFile() const;
+    void readKitOfInput();
+    void learnFrom(const std::shared_ptr<TakeView>& view, const std::string& name);
     void measureAndKeep(FinishedTake finished, const QString& device);
     void showTake(TakePtr take);
     void keepTake(const TakePtr& take, const TakePlan& plan, const std::string& name);
@@ -139,6 +150,7 @@ class Studio : public QObject {
     std::vector<Exercise> m_exercises;
     Exercise m_exercise;
     LadderState m_ladder;
+    TaughtKit m_kit;
 
     std::unique_ptr<AudioEngine> m_engine;
     std::unique_ptr<DuplexStream> m_stream;

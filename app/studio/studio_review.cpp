@@ -34,7 +34,7 @@ void Studio::openTake(qint64 id) {
     coach.profile = stored->profile == "performance" ? performanceProfile() : practiceProfile();
     auto view = std::make_shared<TakeView>();
     view->id = id;
-    view->analysis = analyzeTake(stored->exercise, stored->frame, stored->hits, coach);
+    view->analysis = analyzeTake(stored->exercise, stored->frame, {stored->hits, stored->trace}, coach);
     if (!stored->file.empty())
         view->soundFile = QString::fromStdString((m_logbook->takesFolder() / stored->file).string());
     view->stored = *std::move(stored);
@@ -56,7 +56,9 @@ Result<void> hearSound(TakeView& view, const QString& file, double tempoBpm, dou
     if (!sound) return tl::unexpected(sound.error());
     view.soundFile = file;
     const ClickPlan click{Bpm(tempoBpm), view.stored.exercise.meter};
-    view.stored.hits = detectHits(sound->view(), sound->sampleRate, clickMarks(click, firstBeatS, sound->durationS()));
+    HeardTake heard = listenTo(sound->view(), sound->sampleRate, clickMarks(click, firstBeatS, sound->durationS()));
+    view.stored.hits = std::move(heard.hits);
+    view.stored.trace = std::move(heard.trace);
     view.stored.durationS = sound->durationS();
     view.stored.sampleRate = sound->sampleRate;
     return {};
@@ -67,7 +69,7 @@ Result<void> hearSound(TakeView& view, const QString& file, double tempoBpm, dou
 void Studio::openRecording(const QString& file, double tempoBpm, double firstBeatS) {
     runInBackground(
         m_pool, this,
-        [file, tempoBpm, firstBeatS, exercise = m_exercise, coach = coachPlan()]() -> Result<TakePtr> {
+        [file, tempoBpm, firstBeatS, exercise = m_exercise, coach = coachPlan(), kit = m_kit]() -> Result<TakePtr> {
             auto view = std::make_shared<TakeView>();
             view->stored.exercise = exercise;
             view->stored.startedAt = QDateTime::currentDateTime();
@@ -79,7 +81,7 @@ void Studio::openRecording(const QString& file, double tempoBpm, double firstBea
                 return fail("nothing is heard after the first beat", file.toStdString(),
                             "check the time of the first beat");
             view->stored.frame = {tempoBpm, firstBeatS, bars, 0, false, {}};
-            view->analysis = analyzeTake(exercise, view->stored.frame, view->stored.hits, coach);
+            measureFresh(*view, coach, kit);
             return TakePtr(view);
         },
         [this](Result<TakePtr> take) {
@@ -165,28 +167,30 @@ void Studio::recoverInterrupted() {
     for (const std::string& name : interrupted()) {
         runInBackground(
             m_pool, this,
-            [name, store = m_store, coach = coachPlan(), file = m_logbook->file()]() -> Result<qint64> {
-                const auto sidecar = store.recover(name);
-                if (!sidecar) return tl::unexpected(sidecar.error());
-                StoredTake stored;
-                stored.exercise = sidecar->exercise;
-                stored.startedAt = QDateTime::fromString(QString::fromStdString(sidecar->startedAt), Qt::ISODate);
-                stored.frame = {sidecar->click.tempo.value(),
-                                sidecar->firstBeatS,
-                                std::max(1, sidecar->bars),
-                                sidecar->latencyS,
+            [name, store = m_store, coach = coachPlan(), kit = m_kit, file = m_logbook->file()]() -> Result<qint64> {
+                auto recovered = store.recover(name);
+                if (!recovered) return tl::unexpected(recovered.error());
+                const TakeSidecar& sidecar = recovered->sidecar;
+                TakeView view;
+                StoredTake& stored = view.stored;
+                stored.exercise = sidecar.exercise;
+                stored.startedAt = QDateTime::fromString(QString::fromStdString(sidecar.startedAt), Qt::ISODate);
+                stored.frame = {sidecar.click.tempo.value(),
+                                sidecar.firstBeatS,
+                                std::max(1, sidecar.bars),
+                                sidecar.latencyS,
                                 false,
-                                sidecar->damaged};
-                stored.hits = sidecar->hits;
-                stored.sampleRate = sidecar->sampleRate;
-                stored.device = sidecar->device;
+                                sidecar.damaged};
+                stored.hits = sidecar.hits;
+                stored.trace = std::move(recovered->trace);
+                stored.sampleRate = sidecar.sampleRate;
+                stored.device = sidecar.device;
                 stored.file = name + ".flac";
                 stored.recovered = true;
-                const auto analysis = analyzeTake(stored.exercise, stored.frame, stored.hits, coach);
-                stored.hits = withoutPatches(analysis.matched.hits);
+                measureFresh(view, coach, kit);
                 const auto logbook = Logbook::open(file);
                 if (!logbook) return tl::unexpected(logbook.error());
-                return TakeRepository(**logbook).add(stored, analysis);
+                return TakeRepository(**logbook).add(stored, view.analysis);
             },
             [this](const Result<qint64>& id) {
                 if (!id) {

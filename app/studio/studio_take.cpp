@@ -6,6 +6,7 @@
 #include "studio/background.h"
 #include "studio/studio.h"
 #include "upbeat/audio/cue.h"
+#include "upbeat/take/teach.h"
 
 namespace upbeat {
 
@@ -19,7 +20,7 @@ TakePlan Studio::planNow() const {
     plan.click.audibleAfterCountIn = m_settings.clickInTake;
     plan.clickGain = m_settings.clickGain;
     const int passes = std::max(1, (m_settings.barsPerTake + m_exercise.bars - 1) / m_exercise.bars);
-    plan.bars = passes * m_exercise.bars;
+    plan.bars = isTeaching(m_exercise) ? m_exercise.bars : passes * m_exercise.bars;
     plan.latencyS = isSimulated() ? 0.0 : m_settings.latencyMs * 1e-3;
     return plan;
 }
@@ -140,6 +141,7 @@ void Studio::measureAndKeep(FinishedTake finished, const QString& device) {
     stored.frame = {plan.click.tempo.value(), plan.firstBeatS(), bars, plan.latencyS,
                     finished.clickHeard,      finished.damaged};
     stored.hits = std::move(finished.hits);
+    stored.trace = std::move(finished.trace);
     stored.durationS = finished.durationS;
     stored.sampleRate = finished.sampleRate;
     stored.device = device.toStdString();
@@ -149,11 +151,14 @@ void Studio::measureAndKeep(FinishedTake finished, const QString& device) {
     auto view = std::make_shared<TakeView>();
     view->soundFile = QString::fromStdString(m_store.file(m_takeName).string());
     view->stored = std::move(stored);
+    if (isTeaching(plan.exercise)) {
+        learnFrom(view, m_takeName);
+        return;
+    }
     runInBackground(
         m_pool, this,
-        [view, coach = coachPlan()] {
-            view->analysis = analyzeTake(view->stored.exercise, view->stored.frame, view->stored.hits, coach);
-            view->stored.hits = withoutPatches(view->analysis.matched.hits);
+        [view, coach = coachPlan(), kit = m_kit] {
+            measureFresh(*view, coach, kit);
             return view;
         },
         [this, plan, name = m_takeName](const std::shared_ptr<TakeView>& measured) {

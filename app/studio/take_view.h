@@ -4,6 +4,7 @@
 #include <memory>
 
 #include "upbeat/logbook/take_repository.h"
+#include "upbeat/voices/taught_kit.h"
 
 namespace upbeat {
 
@@ -14,6 +15,9 @@ struct TakeView {
     TakeAnalysis analysis;
     QString soundFile;  ///< Full path of the recording, empty when there is none.
 };
+
+/// Measures a take whose hits come straight from the listener, and leaves in `view.stored` what is kept of them.
+void measureFresh(TakeView& view, const CoachPlan& coach, const TaughtKit& kit);
 
 using TakePtr = std::shared_ptr<const TakeView>;
 

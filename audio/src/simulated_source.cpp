@@ -25,7 +25,12 @@ void SimulatedSource::begin(const RecordingRun& run) {
     const int passes = (plan.bars + plan.exercise.bars - 1) / plan.exercise.bars;
     m_performance = perform(plan.exercise, plan.click.tempo, passes, m_character, m_seed++);
     const double endS = plan.playingS() - 0.02;
-    std::erase_if(m_performance.hits, [endS](const PlayedHit& hit) { return hit.gridS > endS; });
+    auto& hits = m_performance.hits;
+    std::erase_if(hits, [endS](const PlayedHit& hit) { return hit.gridS > endS; });
+    // Bounces sound like any other stroke.
+    hits.insert(hits.end(), m_performance.bounces.begin(), m_performance.bounces.end());
+    std::stable_sort(hits.begin(), hits.end(),
+                     [](const PlayedHit& a, const PlayedHit& b) { return a.timeS < b.timeS; });
     m_nextHit = 0;
     m_sounding.clear();
 }

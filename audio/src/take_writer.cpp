@@ -54,6 +54,8 @@ void TakeWriter::run() {
     m_listener.finish();
     take({});
     closeFile();
+    m_result.trace = m_listener.trace();
+    fillRings(m_result.hits, m_result.trace);
     m_result.clickHeard = m_listener.hearsClick();
     m_result.durationS = static_cast<double>(m_written) / m_run->sampleRate();
     m_result.stoppedEarly = m_written < m_run->totalFrames();
@@ -106,8 +108,9 @@ void TakeWriter::take(std::span<const float> samples) {
     }
     const auto hits = m_listener.take();
     m_result.hits.insert(m_result.hits.end(), hits.begin(), hits.end());
+    const auto early = m_listener.takeEarly();
     const std::lock_guard lock(m_mutex);
-    m_newHits.insert(m_newHits.end(), hits.begin(), hits.end());
+    m_newHits.insert(m_newHits.end(), early.begin(), early.end());
     m_peakDb = std::max(m_peakDb, peakDb(samples));
 }
 

@@ -5,13 +5,12 @@
 #include <memory>
 
 #include "commands.h"
+#include "hear.h"
 #include "upbeat/formats/analysis_json.h"
 #include "upbeat/formats/atomic_file.h"
-#include "upbeat/formats/audio_file.h"
-#include "upbeat/formats/midi_take.h"
+#include "upbeat/formats/kit_json.h"
 #include "upbeat/formats/pattern.h"
-#include "upbeat/signal/take_listener.h"
-#include "upbeat/take/click_marks.h"
+#include "upbeat/take/teach.h"
 
 namespace upbeat::cli {
 
@@ -27,59 +26,16 @@ struct Options {
     double swing = 0;
     std::string profile = "practice";
     bool clickBleed = false;
+    std::string kit;
     std::string json;
     std::string csv;
 };
-
-struct Heard {
-    std::vector<Hit> hits;
-    AudioInfo info;
-};
-
-/// A MIDI take: its hits come with exact voices.
-Result<Heard> readHits(const std::string& path) {
-    const auto file = readMidi(path);
-    if (!file) return tl::unexpected(file.error());
-    Heard heard;
-    heard.hits = hitsOfMidi(*file);
-    const double tickS = 60.0 / file->quarterBpm.value_or(120.0) / file->ticksPerQuarter;
-    heard.info = {0, 0, static_cast<double>(file->endTick) * tickS};
-    if (!heard.hits.empty()) heard.info.durationS = std::max(heard.info.durationS, heard.hits.back().timeS + 2.0);
-    return heard;
-}
-
-Result<Heard> hear(const Options& o, const Meter& meter) {
-    if (isMidiName(o.take)) return readHits(o.take);
-    std::unique_ptr<TakeListener> listener;
-    Heard heard;
-    const auto info = readAudio(o.take, [&](std::span<const float> block, const AudioInfo& audio) {
-        if (!listener) {
-            const ClickPlan click{Bpm(o.tempo), meter};
-            listener =
-                std::make_unique<TakeListener>(audio.sampleRate, clickMarks(click, o.firstBeat, audio.durationS));
-        }
-        listener->push(block);
-        const auto some = listener->take();
-        heard.hits.insert(heard.hits.end(), some.begin(), some.end());
-    });
-    if (!info) return tl::unexpected(info.error());
-    if (listener) {
-        listener->finish();
-        const auto rest = listener->take();
-        heard.hits.insert(heard.hits.end(), rest.begin(), rest.end());
-    }
-    heard.info = *info;
-    return heard;
-}
 
 Exit checkArguments(const Options& o) {
     const auto bad = [](std::string what, std::string fix) {
         return complain(Error{std::move(what), {}, std::move(fix)}, Exit::BadArguments);
     };
-    if (!(o.tempo >= kSlowestTempo && o.tempo <= kFastestTempo))
-        return bad(fmt::format("a tempo of {:g} is out of range", o.tempo), "use --tempo 30 to 300");
-    if (!std::isfinite(o.firstBeat) || o.firstBeat < 0)
-        return bad("the first beat lies before the take", "use --first-beat 0 or more");
+    if (const auto wrong = wrongPlace(o.tempo, o.firstBeat)) return complain(*wrong, Exit::BadArguments);
     if (o.bars < 0 || o.bars > 100000)
         return bad(fmt::format("{} bars cannot be played", o.bars), "use --bars 1 or more");
     if (!std::isfinite(o.latencyMs) || std::abs(o.latencyMs) > 2000)
@@ -114,7 +70,17 @@ Exit run(const Options& o) {
         pattern->feel.ratio = o.swing;
         pattern->feel.byTempo = false;
     }
-    const auto heard = hear(o, pattern->meter);
+    TaughtKit kit;
+    if (!o.kit.empty()) {
+        auto read = readKit(o.kit);
+        if (!read) return complain(read.error(), Exit::Unreadable);
+        kit = *std::move(read);
+        if (const auto missing = untaughtVoices(*pattern, kit); !missing.empty())
+            return complain(Error{fmt::format("the kit was not taught the {}", spokenName(missing.front())), o.kit,
+                                  "teach every drum of the pattern"},
+                            Exit::BadArguments);
+    }
+    const auto heard = hear(o.take, o.tempo, o.firstBeat, pattern->meter);
     if (!heard) return complain(heard.error(), Exit::Unreadable);
     const auto nothing = [&](std::string what) {
         return complain(Error{std::move(what), o.take, "check --first-beat and the recording level"},
@@ -123,13 +89,13 @@ Exit run(const Options& o) {
     const double start = o.firstBeat + o.latencyMs * 1e-3;
     if (heard->info.durationS - start < barDurationS(pattern->meter, Bpm(o.tempo)) * 0.99)
         return nothing("the take is shorter than one bar");
-    const int bars = o.bars > 0 ? o.bars : barsPlayed(*pattern, o.tempo, start, heard->hits);
+    const int bars = o.bars > 0 ? o.bars : barsPlayed(*pattern, o.tempo, start, heard->take.hits);
     if (bars == 0) return nothing("nothing is heard after the first beat");
     CoachPlan plan;
     plan.profile = o.profile == "performance" ? performanceProfile() : practiceProfile();
     plan.ladder = ladderOf(*pattern);
     const TakeFrame frame{o.tempo, o.firstBeat, bars, o.latencyMs * 1e-3, o.clickBleed, {}};
-    const TakeAnalysis analysis = analyzeTake(*pattern, frame, heard->hits, plan);
+    const TakeAnalysis analysis = analyzeTake(*pattern, frame, toldApart(*pattern, heard->take, kit), plan);
     if (analysis.matched.hits.empty()) return nothing("nothing is heard in the bars that were asked for");
     const TakeFacts facts{o.take, heard->info.sampleRate, heard->info.durationS, {}};
     if (const auto done = deliver(o, analysis, facts); !done) return complain(done.error(), Exit::Unreadable);
@@ -152,6 +118,7 @@ void addAnalyze(CLI::App& app, std::function<Exit()>& chosen) {
     command->add_option("--profile", options->profile, "What the gates ask")
         ->check(CLI::IsMember({"practice", "performance"}));
     command->add_flag("--click-bleed", options->clickBleed, "The click is audible in the take");
+    command->add_option("--kit", options->kit, "Tells the drums apart; written by teach");
     command->add_option("--json", options->json, "Write the analysis there; - is standard output");
     command->add_option("--csv", options->csv, "Write one line a hit there");
     command->callback([options, &chosen] { chosen = [options] { return run(*options); }; });

@@ -21,6 +21,7 @@ int main(int argc, char** argv) {
     std::function<Exit()> chosen;
     upbeat::cli::addAnalyze(app, chosen);
     upbeat::cli::addSimulate(app, chosen);
+    upbeat::cli::addTeach(app, chosen);
     upbeat::cli::addList(app, chosen);
     try {
         app.parse(argc, argv);

@@ -107,9 +107,20 @@ json countsToJson(const Counts& c) {
             {"missed", c.missed},
             {"extra", c.extra},
             {"wrong_class", c.wrongClass},
-            {"wrong_voice", c.wrongVoice},
+            {"wrong_voice", c.wrongVoice.size()},
             {"grace_missed", c.graceMissed},
             {"surplus_by_bar", c.surplusByBar}};
+}
+
+json qualityToJson(const MatchedTake& take, const StrokeQuality& q) {
+    return {{"voice", toName(q.voice)},
+            {"level", toName(q.level)},
+            {"distance_db", toJson(q.distanceDb)},
+            {"odd", listToJson(q.odd, [&](const OddStroke& odd) {
+                 return json{{"time_s", rounded(odd.timeS)},
+                             {"distance_db", rounded(odd.distanceDb)},
+                             {"note", noteToJson(take, odd.written)}};
+             })}};
 }
 
 /// Every measure beyond the summary.
@@ -138,6 +149,18 @@ json measuresToJson(const TakeAnalysis& a) {
                     {"behind_ms", toJson(u.behindMs)},
                     {"apart_ms", toJson(u.apartMs)}};
     });
+    out["rolls"] = listToJson(m.rolls, [](const RollPlayed& r) {
+        return json{{"stroke", r.stroke},
+                    {"strokes", r.strokes},
+                    {"longest_gap_ms", toJson(r.longestGapMs)},
+                    {"ripple_db", toJson(r.rippleDb)},
+                    {"pulse_db", toJson(r.pulseDb)},
+                    {"wrist_spread_ms", toJson(r.wristMs)},
+                    {"release_ms", toJson(r.releaseMs)}};
+    });
+    out["stroke_quality"] = listToJson(m.quality, [&](const StrokeQuality& q) { return qualityToJson(a.matched, q); });
+    out["wrong_voice"] =
+        listToJson(m.counts.wrongVoice, [&](const WrittenStroke& w) { return noteToJson(a.matched, w); });
     out["doubles"] = m.doubles ? json{{"pairs", m.doubles->pairs},
                                       {"second_db", toJson(m.doubles->secondDb)},
                                       {"inside_ms", toJson(m.doubles->insideMs)},

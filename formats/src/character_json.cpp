@@ -76,6 +76,8 @@ std::string toJson(const Character& c) {
         {"grace_ms", c.graceMs},
         {"grace_spread_ms", c.graceSpreadMs},
         {"grace_db", c.graceDb},
+        {"bounce_ms", c.bounceMs},
+        {"roll_gap_ms", c.rollGapMs},
         {"miss_chance", c.missChance},
         {"extra_chance", c.extraChance},
     };
@@ -96,6 +98,8 @@ Result<Character> characterFromJson(std::string_view text, const std::string& wh
     c.spreadMs = reader.number("spread_ms", c.spreadMs);
     c.wanderMs = reader.number("wander_ms", c.wanderMs);
     c.driftMsPerMin = reader.number("drift_ms_per_min", c.driftMsPerMin);
+    c.bounceMs = reader.number("bounce_ms", c.bounceMs);
+    c.rollGapMs = reader.number("roll_gap_ms", c.rollGapMs);
     c.accentDb = reader.number("accent_db", c.accentDb);
     c.relativeDb = classesFromJson(reader.child("relative_db"), c.relativeDb);
     c.levelSpreadDb = classesFromJson(reader.child("level_spread_db"), c.levelSpreadDb);

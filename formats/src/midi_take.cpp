@@ -27,6 +27,7 @@ std::vector<Hit> hitsOfMidi(const MidiFile& file) {
         hit.levelDb = levelOfVelocity(note.velocity);
         hit.strength = hit.contrastDb = kSure;
         hit.voice = voiceOfKey(note.key);
+        hit.exact = true;
     }
     return hits;
 }

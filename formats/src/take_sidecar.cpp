@@ -18,6 +18,8 @@ Hit hitFromJson(const JsonReader& reader) {
     hit.strength = reader.number("strength", 0);
     hit.contrastDb = reader.number("contrast_db", 0);
     hit.clipped = reader.flag("clipped", false);
+    hit.voice = voiceFromName(reader.text("voice"));
+    hit.exact = reader.flag("exact", false);
     return hit;
 }
 
@@ -35,12 +37,15 @@ ClickPlan clickFromJson(const JsonReader& reader, const Meter& meter) {
 
 std::string toJson(const TakeSidecar& s) {
     nlohmann::json hits = nlohmann::json::array();
-    for (const Hit& hit : s.hits)
+    for (const Hit& hit : s.hits) {
         hits.push_back({{"time_s", hit.timeS},
                         {"level_db", hit.levelDb},
                         {"strength", hit.strength},
                         {"contrast_db", hit.contrastDb},
                         {"clipped", hit.clipped}});
+        if (hit.voice) hits.back()["voice"] = toName(*hit.voice);
+        if (hit.exact) hits.back()["exact"] = true;
+    }
     nlohmann::json damaged = nlohmann::json::array();
     for (const DamagedSpan& span : s.damaged) damaged.push_back({{"from_s", span.fromS}, {"to_s", span.toS}});
     const nlohmann::json json{

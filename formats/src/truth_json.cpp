@@ -23,6 +23,12 @@ std::string truthToJson(const RenderedTake& take, const Performance& performance
         }
         hits.push_back(std::move(entry));
     }
+    for (const TrueHit& bounce : take.bounces)
+        hits.push_back({{"time_s", bounce.timeS},
+                        {"level_db", bounce.levelDb},
+                        {"voice", toName(bounce.played.voice)},
+                        {"stroke", "bounce"},
+                        {"role", "bounce"}});
     json missed = json::array();
     for (const WrittenStroke& w : performance.missed)
         missed.push_back({{"pass", w.pass}, {"stroke", w.stroke}, {"grid_time_s", take.firstBeatS + w.gridS}});

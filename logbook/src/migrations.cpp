@@ -15,8 +15,8 @@ namespace {
 using Migration = std::vector<const char*>;
 
 // Append only: a migration that has been released is never changed. docs/formats/logbook.md describes the result.
-const std::array<Migration, 1>& migrations() {
-    static const std::array<Migration, 1> all{{
+const std::array<Migration, 2>& migrations() {
+    static const std::array<Migration, 2> all{{
         {
             R"(CREATE TABLE exercise_version (
                  id INTEGER PRIMARY KEY,
@@ -75,6 +75,17 @@ const std::array<Migration, 1>& migrations() {
                  next_bpm REAL NOT NULL,
                  headline TEXT NOT NULL,
                  reason TEXT NOT NULL))",
+        },
+        // Told apart by voice, and what stroke quality and closed rolls are measured from.
+        {
+            "ALTER TABLE hit ADD COLUMN voice TEXT",
+            "ALTER TABLE hit ADD COLUMN exact INTEGER NOT NULL DEFAULT 0",
+            "ALTER TABLE hit ADD COLUMN doubtful INTEGER NOT NULL DEFAULT 0",
+            "ALTER TABLE hit ADD COLUMN hides INTEGER NOT NULL DEFAULT 0",
+            "ALTER TABLE hit ADD COLUMN peak_s REAL NOT NULL DEFAULT 0",
+            "ALTER TABLE hit ADD COLUMN colour BLOB",
+            "ALTER TABLE take ADD COLUMN trace BLOB",
+            "ALTER TABLE take ADD COLUMN trace_column_s REAL NOT NULL DEFAULT 0.004",
         },
     }};
     return all;

@@ -1,6 +1,8 @@
 #include "upbeat/logbook/take_repository.h"
 
 #include <QSqlDatabase>
+#include <QtEndian>
+#include <algorithm>
 
 #include "query.h"
 #include "upbeat/logbook/exercise_repository.h"
@@ -14,6 +16,50 @@ QString stamp(const QDateTime& time) {
 }
 QDateTime fromStamp(const QVariant& value) {
     return QDateTime::fromString(value.toString(), Qt::ISODate);
+}
+
+QByteArray bytesOf(const BandSteps& steps) {
+    return {reinterpret_cast<const char*>(steps.data()), static_cast<qsizetype>(steps.size())};
+}
+
+BandSteps stepsFrom(const QByteArray& bytes) {
+    BandSteps steps{};
+    if (bytes.size() == static_cast<qsizetype>(steps.size())) std::copy(bytes.begin(), bytes.end(), steps.begin());
+    return steps;
+}
+
+QVariant packed(const BandTrace& trace) {
+    if (trace.isEmpty()) return {};
+    QByteArray bytes;
+    for (const BandSteps& column : trace.columns()) bytes += bytesOf(column);
+    return qCompress(bytes);
+}
+
+BandTrace unpacked(const QByteArray& bytes, double columnS) {
+    constexpr qsizetype kMost = 64 << 20;
+    constexpr qsizetype kColumn = kBands;
+    BandTrace trace(columnS);
+    // The first four bytes say how long the whole is: a damaged file must not ask for all memory.
+    if (bytes.size() < 4 || qFromBigEndian<quint32>(bytes.constData()) > kMost) return trace;
+    const QByteArray all = qUncompress(bytes);
+    for (qsizetype at = 0; at + kColumn <= all.size(); at += kColumn) trace.add(stepsFrom(all.mid(at, kColumn)));
+    return trace;
+}
+
+Hit hitFrom(const QSqlQuery& row) {
+    Hit hit;
+    hit.timeS = row.value(0).toDouble();
+    hit.levelDb = row.value(1).toDouble();
+    hit.strength = row.value(2).toDouble();
+    hit.contrastDb = row.value(3).toDouble();
+    hit.clipped = row.value(4).toBool();
+    hit.voice = voiceFromName(row.value(5).toString().toStdString());
+    hit.exact = row.value(6).toBool();
+    hit.doubtful = row.value(7).toBool();
+    hit.hides = row.value(8).toUInt();
+    hit.peakS = row.value(9).toDouble();
+    hit.colour = stepsFrom(row.value(10).toByteArray());
+    return hit;
 }
 
 }  // namespace
@@ -41,17 +87,25 @@ Result<qint64> TakeRepository::sessionFor(const StoredTake& take) {
 Result<void> TakeRepository::addHits(qint64 id, const StoredTake& take) {
     QSqlQuery insert(QSqlDatabase::database(m_logbook.connection()));
     insert.prepare(
-        QStringLiteral("INSERT INTO hit (take_id, number, time_s, level_db, strength, contrast_db, clipped) VALUES (?, "
-                       "?, ?, ?, ?, ?, ?)"));
+        QStringLiteral("INSERT INTO hit (take_id, number, time_s, level_db, strength, contrast_db, clipped, voice, "
+                       "exact, doubtful, hides, "
+                       "peak_s, colour) VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)"));
     int number = 0;
     for (const Hit& hit : take.hits) {
-        insert.addBindValue(id);
-        insert.addBindValue(number++);
-        insert.addBindValue(hit.timeS);
-        insert.addBindValue(hit.levelDb);
-        insert.addBindValue(hit.strength);
-        insert.addBindValue(hit.contrastDb);
-        insert.addBindValue(hit.clipped);
+        const QVariantList values{id,
+                                  number++,
+                                  hit.timeS,
+                                  hit.levelDb,
+                                  hit.strength,
+                                  hit.contrastDb,
+                                  hit.clipped,
+                                  hit.voice ? QVariant(toQt(std::string(toName(*hit.voice)))) : QVariant(),
+                                  hit.exact,
+                                  hit.doubtful,
+                                  hit.hides,
+                                  hit.peakS,
+                                  isKnown(hit.colour) ? QVariant(bytesOf(hit.colour)) : QVariant()};
+        for (qsizetype i = 0; i < values.size(); ++i) insert.bindValue(static_cast<int>(i), values[i]);
         if (!insert.exec())
             return fail("the hits of a take could not be stored", m_logbook.file().string(), "free some space");
     }
@@ -75,11 +129,12 @@ Result<qint64> TakeRepository::add(const StoredTake& take, const TakeAnalysis& a
         m_logbook,
         "INSERT INTO take (session_id, exercise_id, exercise_version_id, started_at, tempo_bpm, bars, first_beat_s, "
         "latency_s, duration_s, "
-        "sample_rate, device, profile, file, recovered, clean, missed_gate, note) VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, "
-        "?, ?, ?, ?, ?, ?, ?, ?)",
+        "sample_rate, device, profile, file, recovered, clean, missed_gate, note, trace, trace_column_s) VALUES (?, ?, "
+        "?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)",
         {*session, toQt(take.exercise.id), *version, stamp(take.startedAt), take.frame.tempoBpm, take.frame.bars,
          take.frame.firstBeatS, take.frame.latencyS, take.durationS, take.sampleRate, toQt(take.device),
-         toQt(take.profile), toQt(take.file), take.recovered, remembered.clean, missed, toQt(take.note)});
+         toQt(take.profile), toQt(take.file), take.recovered, remembered.clean, missed, toQt(take.note),
+         packed(take.trace), take.trace.columnS()});
     if (!inserted) return tl::unexpected(inserted.error());
     const qint64 id = inserted->lastInsertId().toLongLong();
     if (auto done = addHits(id, take); !done) return tl::unexpected(done.error());
@@ -96,7 +151,7 @@ Result<StoredTake> TakeRepository::find(qint64 id) const {
     auto row = runQuery(m_logbook,
                         "SELECT exercise_version_id, started_at, tempo_bpm, bars, first_beat_s, latency_s, duration_s, "
                         "sample_rate, device, "
-                        "profile, file, recovered, note FROM take WHERE id = ?",
+                        "profile, file, recovered, note, trace, trace_column_s FROM take WHERE id = ?",
                         {id});
     if (!row) return tl::unexpected(row.error());
     if (!row->next())
@@ -115,18 +170,14 @@ Result<StoredTake> TakeRepository::find(qint64 id) const {
     take.file = row->value(10).toString().toStdString();
     take.recovered = row->value(11).toBool();
     take.note = row->value(12).toString().toStdString();
-    auto hits = runQuery(
-        m_logbook, "SELECT time_s, level_db, strength, contrast_db, clipped FROM hit WHERE take_id = ? ORDER BY number",
-        {id});
+    take.trace = unpacked(row->value(13).toByteArray(), row->value(14).toDouble());
+    auto hits = runQuery(m_logbook,
+                         "SELECT time_s, level_db, strength, contrast_db, clipped, voice, exact, doubtful, hides, "
+                         "peak_s, colour FROM hit "
+                         "WHERE take_id = ? ORDER BY number",
+                         {id});
     if (!hits) return tl::unexpected(hits.error());
-    while (hits->next()) {
-        Hit& hit = take.hits.emplace_back();
-        hit.timeS = hits->value(0).toDouble();
-        hit.levelDb = hits->value(1).toDouble();
-        hit.strength = hits->value(2).toDouble();
-        hit.contrastDb = hits->value(3).toDouble();
-        hit.clipped = hits->value(4).toBool();
-    }
+    while (hits->next()) take.hits.push_back(hitFrom(*hits));
     auto spans = runQuery(m_logbook, "SELECT from_s, to_s FROM damaged_span WHERE take_id = ?", {id});
     if (!spans) return tl::unexpected(spans.error());
     while (spans->next()) take.frame.damaged.push_back({spans->value(0).toDouble(), spans->value(1).toDouble()});

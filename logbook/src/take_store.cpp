@@ -56,14 +56,15 @@ std::vector<std::string> TakeStore::interrupted() const {
     return names;
 }
 
-Result<TakeSidecar> TakeStore::recover(const std::string& name) const {
+Result<RecoveredTake> TakeStore::recover(const std::string& name) const {
     auto sidecar = readSidecar(partSidecar(name));
     if (!sidecar) return tl::unexpected(sidecar.error());
     if (const auto saved = recoverFlac(partFile(name), file(name)); !saved) return tl::unexpected(saved.error());
     const auto sound = readSound(file(name));
     if (!sound) return tl::unexpected(sound.error());
-    sidecar->hits = detectHits(sound->view(), sound->sampleRate,
-                               clickMarks(sidecar->click, sidecar->firstBeatS, sound->durationS()));
+    HeardTake heard =
+        listenTo(sound->view(), sound->sampleRate, clickMarks(sidecar->click, sidecar->firstBeatS, sound->durationS()));
+    sidecar->hits = std::move(heard.hits);
     const double bar = sidecar->click.bar().value();
     const double played = (sound->durationS() - sidecar->firstBeatS - sidecar->latencyS) / bar;
     sidecar->bars = std::clamp(static_cast<int>(std::floor(played + 0.05)), 0, sidecar->bars);
@@ -72,7 +73,7 @@ Result<TakeSidecar> TakeStore::recover(const std::string& name) const {
     std::error_code ignored;
     fs::remove(partFile(name), ignored);
     fs::remove(partSidecar(name), ignored);
-    return *sidecar;
+    return RecoveredTake{*std::move(sidecar), std::move(heard.trace)};
 }
 
 }  // namespace upbeat

@@ -75,8 +75,36 @@ class TestDetector : public QObject {
         }
         detector.finish();
         for (const Hit& hit : detector.take()) hits.push_back(hit);
+        fillRings(hits, detector.trace());
         QCOMPARE(hits, whole);
         QCOMPARE(detector.samplesSeen(), static_cast<std::int64_t>(samples.size()));
+    }
+
+    // What is shown while playing: no later than 30 ms after the stroke began, and close to what is decided later.
+    void aFirstLookComesWithin30MsAndIsNearlyRight() {
+        const auto& take = singles();
+        const auto samples = take.rendered.sound.view();
+        constexpr std::size_t kBlock = 128;
+        HitDetector detector(48000);
+        std::vector<Hit> early;
+        std::vector<double> lagS;
+        for (std::size_t at = 0; at + kBlock <= samples.size(); at += kBlock) {
+            detector.push(samples.subspan(at, kBlock));
+            for (const Hit& hit : detector.takeEarly()) {
+                early.push_back(hit);
+                lagS.push_back(static_cast<double>(at + kBlock) / 48000 - hit.timeS);
+            }
+        }
+        detector.finish();
+        QVERIFY(*std::max_element(lagS.begin(), lagS.end()) < 0.030);
+        const auto final = firm(detector.take());
+        QVERIFY(final.size() > 50);
+        for (const Hit& hit : final) {
+            const bool seen = std::any_of(early.begin(), early.end(), [&](const Hit& e) {
+                return std::abs(e.timeS - hit.timeS) < 0.001 && std::abs(e.levelDb - hit.levelDb) < 1.5;
+            });
+            QVERIFY2(seen, qPrintable(QString::number(hit.timeS)));
+        }
     }
 
     void aTakeMovedInTimeGivesTheSameHitsMoved() {

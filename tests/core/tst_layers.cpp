@@ -54,7 +54,9 @@ class TestLayers : public QObject {
         QTest::newRow("audio") << "audio" << QStringList{"logbook"};
         QTest::newRow("logbook") << "logbook" << QStringList{"audio"};
         QTest::newRow("signal") << "core/signal" << QStringList{"player", "align", "measure", "coach", "take", "music"};
-        QTest::newRow("player") << "core/player" << QStringList{"signal", "align", "measure", "coach", "take"};
+        QTest::newRow("voices") << "core/voices" << QStringList{"player", "align", "measure", "coach", "take", "music"};
+        QTest::newRow("player") << "core/player"
+                                << QStringList{"signal", "voices", "align", "measure", "coach", "take"};
         QTest::newRow("measure") << "core/measure" << QStringList{"coach", "take", "player"};
     }
     void arrowsPointOneWay() {

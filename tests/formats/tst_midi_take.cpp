@@ -57,7 +57,7 @@ class TestMidiTake : public QObject {
         const TakeAnalysis a = analysisOf("ghosted-backbeat", c);
         QCOMPARE(a.matched.missed.size(), std::size_t{0});
         QCOMPARE(a.matched.extra.size(), std::size_t{0});
-        QCOMPARE(a.measures.counts.wrongVoice, 0);
+        QCOMPARE(a.measures.counts.wrongVoice.size(), std::size_t{0});
         for (const MatchedStroke& s : a.matched.strokes) {
             QVERIFY(!s.shared);
             QCOMPARE(a.matched.hits[static_cast<std::size_t>(s.hit)].voice, std::optional(s.stroke.voice));
@@ -95,7 +95,7 @@ class TestMidiTake : public QObject {
             if (note.key == keyOf(Voice::Kick) && wrong < 5) note.key = keyOf(Voice::TomLow), ++wrong;
         const TakeAnalysis a = analyzeTake(e, {kTempo, 1.0, 8 * e.bars, 0, false, {}}, hitsOfMidi(file),
                                            {practiceProfile(), ladderOf(e), {}});
-        QCOMPARE(a.measures.counts.wrongVoice, 5);
+        QCOMPARE(a.measures.counts.wrongVoice.size(), std::size_t{5});
         QCOMPARE(a.matched.missed.size(), std::size_t{0});
     }
 

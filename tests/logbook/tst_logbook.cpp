@@ -71,7 +71,7 @@ class TestLogbook : public QObject {
         const auto logbook = opened(dir);
         QCOMPARE(*TakeRepository(*logbook).count(), 0);
         QVERIFY(QFile::exists(dir.filePath(QStringLiteral("takes"))));
-        QCOMPARE(ask(dir.filePath(QStringLiteral("logbook.db")), QStringLiteral("PRAGMA user_version")).toInt(), 1);
+        QCOMPARE(ask(dir.filePath(QStringLiteral("logbook.db")), QStringLiteral("PRAGMA user_version")).toInt(), 2);
         QCOMPARE(ask(dir.filePath(QStringLiteral("logbook.db")), QStringLiteral("PRAGMA journal_mode")).toString(),
                  QStringLiteral("wal"));
     }

@@ -91,8 +91,8 @@ class TestTakeStore : public QObject {
         }
         const auto saved = store.recover(*name);
         QVERIFY2(saved.has_value(), saved ? "" : saved.error().sentence().c_str());
-        QCOMPARE(saved->bars, 2);
-        const auto firm = std::count_if(saved->hits.begin(), saved->hits.end(),
+        QCOMPARE(saved->sidecar.bars, 2);
+        const auto firm = std::count_if(saved->sidecar.hits.begin(), saved->sidecar.hits.end(),
                                         [](const Hit& h) { return h.strength >= kFirmStrength; });
         QVERIFY2(firm >= 32 && firm <= 37, qPrintable(QString::number(firm)));
         QVERIFY(store.interrupted().empty());

@@ -40,8 +40,8 @@ std::vector<Hit> perfectHits(const KnownTake& take) {
     return hitsOf(take.performance, take.rendered.firstBeatS);
 }
 
-TakeAnalysis analyze(const KnownTake& take, const std::vector<Hit>& hits) {
-    return analyzeTake(take.exercise, take.frame(), hits, {practiceProfile(), ladderOf(take.exercise), {}});
+TakeAnalysis analyze(const KnownTake& take, const HeardTake& heard) {
+    return analyzeTake(take.exercise, take.frame(), heard, {practiceProfile(), ladderOf(take.exercise), {}});
 }
 
 Character machine() {

@@ -25,7 +25,7 @@ struct KnownTake {
 [[nodiscard]] std::vector<Hit> perfectHits(const KnownTake& take);
 [[nodiscard]] std::vector<Hit> hitsOf(const Performance& performance, double firstBeatS);
 
-[[nodiscard]] TakeAnalysis analyze(const KnownTake& take, const std::vector<Hit>& hits);
+[[nodiscard]] TakeAnalysis analyze(const KnownTake& take, const HeardTake& heard);
 
 /// A player who hits every stroke exactly on time and exactly at its level.
 [[nodiscard]] Character machine();

@@ -114,9 +114,12 @@ std::vector<Sounding> soundings(std::span<const Hit> hits, double firstBeatS, do
     std::vector<Sounding> list;
     list.reserve(hits.size());
     for (std::size_t j = 0; j < hits.size(); ++j) {
-        Sounding sounding{hits[j].timeS - firstBeatS - latencyS, hits[j].levelDb, hits[j].strength, hits[j].voice,
-                          false};
-        for (std::size_t k = j; !hits[j].voice && k-- > 0 && hits[j].timeS - hits[k].timeS < kEchoReachS;) {
+        Sounding sounding{hits[j].timeS - firstBeatS - latencyS, hits[j].levelDb, hits[j].strength, hits[j].voice};
+        const auto isSameSound = [&](std::size_t k) { return hits[k].peakS == hits[j].peakS && !hits[j].exact; };
+        sounding.alone =
+            !hits[j].voice || ((j == 0 || !isSameSound(j - 1)) && (j + 1 == hits.size() || !isSameSound(j + 1)));
+        for (std::size_t k = j; !hits[j].exact && k-- > 0 && hits[j].timeS - hits[k].timeS < kEchoReachS;) {
+            if (hits[j].voice && hits[k].peakS == hits[j].peakS) continue;  // two voices of one sound
             const bool louder = hits[j].levelDb > hits[k].levelDb + 3.0;
             const bool clear = hits[j].contrastDb > kClearDb && hits[j].levelDb > hits[k].levelDb - kReflectionDb;
             const bool atOnce = hits[j].timeS - hits[k].timeS < kSecondSoundS && hits[k].strength >= kFirmStrength;
@@ -170,10 +173,12 @@ Assignment matchByVoice(std::span<const PageEvent> events, std::span<const Sound
         std::vector<std::size_t> someEvents;
         std::vector<std::size_t> someHits;
         for (std::size_t i = 0; i < events.size(); ++i)
-            if (whole.hitOfEvent[i] == kNone && (rest || events[i].voice == static_cast<Voice>(v)))
+            if (whole.hitOfEvent[i] == kNone && (rest || instrumentOf(events[i].voice) == static_cast<Voice>(v)))
                 someEvents.push_back(i);
         for (std::size_t j = 0; j < hits.size(); ++j)
-            if (whole.eventOfHit[j] == kNone && (rest || hits[j].voice == static_cast<Voice>(v))) someHits.push_back(j);
+            if (whole.eventOfHit[j] == kNone && (rest ? hits[j].alone && hits[j].strength >= kFirmStrength
+                                                      : instrumentOf(*hits[j].voice) == static_cast<Voice>(v)))
+                someHits.push_back(j);
         matchSome(events, hits, someEvents, someHits, whole);
     }
     return whole;

@@ -121,6 +121,38 @@ bool isImprovised(const Exercise& e, double tempoBpm, double timeS) {
     });
 }
 
+/// A stroke that was not heard, but could not have been heard behind what it is written together with, shares that
+/// sound: nobody can say that it was missed. Gives the events that do.
+std::vector<bool> shareHidden(const std::vector<PageEvent>& events, const std::vector<Hit>& hits, Assignment& found) {
+    constexpr double kTogetherS = 1e-4;
+    std::vector<bool> hidden(events.size());
+    for (std::size_t i = 0; i < events.size(); ++i) {
+        if (found.hitOfEvent[i] != kNone || events[i].role == Role::Grace) continue;
+        for (const std::size_t k : {i - 3, i - 2, i - 1, i + 1, i + 2, i + 3}) {  // below 0 is far above the end
+            if (k >= events.size() || hidden[k] || found.hitOfEvent[k] == kNone || events[k].role == Role::Grace)
+                continue;
+            if (std::abs(events[k].gridS - events[i].gridS) > kTogetherS) continue;
+            const Hit& hit = hits[static_cast<std::size_t>(found.hitOfEvent[k])];
+            if ((hit.hides & bitOf(instrumentOf(events[i].voice))) == 0) continue;
+            found.hitOfEvent[i] = found.hitOfEvent[k];
+            hidden[i] = true;
+            break;
+        }
+    }
+    return hidden;
+}
+
+/// Whether a hit nobody wrote is a bounce of a closed roll: the last stroke before it is one.
+bool isBounce(const Exercise& e, const std::vector<WrittenStroke>& page, const std::vector<PageEvent>& events,
+              double timeS) {
+    constexpr double kEarlyS = 0.02;
+    const auto next = std::upper_bound(events.begin(), events.end(), timeS + kEarlyS,
+                                       [](double t, const PageEvent& event) { return t < event.gridS; });
+    if (next == events.begin()) return false;
+    const WrittenStroke& w = page[static_cast<std::size_t>(std::prev(next)->written.front())];
+    return e.strokes[static_cast<std::size_t>(w.stroke)].ornament == Ornament::ClosedRoll;
+}
+
 /// Weak hits and second sounds that the page does not explain were never strokes.
 bool counts(const Sounding& sounding, int event) {
     return event != kNone || (sounding.strength >= kFirmStrength && !sounding.echo);
@@ -128,10 +160,10 @@ bool counts(const Sounding& sounding, int event) {
 
 }  // namespace
 
-MatchedTake matchTake(const Exercise& exercise, const TakeFrame& frame, const std::vector<Hit>& allHits) {
+MatchedTake matchTake(const Exercise& exercise, const TakeFrame& frame, const HeardTake& heard) {
     const int passes = (frame.bars + exercise.bars - 1) / exercise.bars;
     const auto page = pageOf(exercise, frame, passes);
-    const auto hits = hitsOfThePage(exercise, frame, allHits);
+    const auto hits = hitsOfThePage(exercise, frame, heard.hits);
     const bool apart =
         !hits.empty() && std::all_of(hits.begin(), hits.end(), [](const Hit& h) { return h.voice.has_value(); });
     auto events = eventsOf(exercise, page, apart);
@@ -139,7 +171,8 @@ MatchedTake matchTake(const Exercise& exercise, const TakeFrame& frame, const st
     const double beatS = beatDuration(Bpm(frame.tempoBpm)).value();
     const auto sections = findSections(events, sounding, beatS);
     moveTo(events, sections, beatS);
-    const Assignment found = apart ? matchByVoice(events, sounding) : match(events, sounding);
+    Assignment found = apart ? matchByVoice(events, sounding) : match(events, sounding);
+    const auto hidden = apart ? shareHidden(events, hits, found) : std::vector<bool>(events.size());
     const auto breaks =
         findBreaks(events, sounding, found, sections, barDurationS(exercise.meter, Bpm(frame.tempoBpm)));
 
@@ -150,15 +183,17 @@ MatchedTake matchTake(const Exercise& exercise, const TakeFrame& frame, const st
     take.passes = passes;
     take.firstBeatS = frame.firstBeatS;
     take.latencyS = frame.latencyS;
+    take.trace = heard.trace;
     for (const BreakSpan& span : breaks) take.breaks.push_back(toBreak(span, events, page));
     std::vector<int> keptIndex(hits.size(), kNone);
     for (std::size_t j = 0; j < hits.size(); ++j) {
         if (!counts(sounding[j], found.eventOfHit[j])) continue;
         if (found.eventOfHit[j] == kNone && frame.clickBleed && onAClick(frame, sounding[j].timeS)) continue;
-        if (found.eventOfHit[j] == kNone && !apart && isSecondSound(found, sounding, j)) continue;
+        if (found.eventOfHit[j] == kNone && !hits[j].exact && isSecondSound(found, sounding, j)) continue;
         keptIndex[j] = static_cast<int>(take.hits.size());
         if (found.eventOfHit[j] == kNone && !belongsToUnison(events, found, sounding, j) &&
-            !isInBreak(breaks, sounding[j].timeS) && !isImprovised(exercise, frame.tempoBpm, sounding[j].timeS))
+            !isInBreak(breaks, sounding[j].timeS) && !isImprovised(exercise, frame.tempoBpm, sounding[j].timeS) &&
+            !isBounce(exercise, page, events, sounding[j].timeS))
             take.extra.push_back(keptIndex[j]);
         take.hits.push_back(hits[j]);
     }
@@ -181,8 +216,8 @@ MatchedTake matchTake(const Exercise& exercise, const TakeFrame& frame, const st
             matched.offsetMs =
                 (own.timeS - frame.firstBeatS - frame.latencyS - w.gridS - movedS(events[i], page)) * 1e3;
             matched.levelDb = hits[j].levelDb;
-            matched.shared = events[i].written.size() > 1;
-            matched.carries = matched.shared && isLoudest(exercise, page, events[i], w);
+            matched.shared = events[i].written.size() > 1 || hidden[i];
+            matched.carries = matched.shared && !hidden[i] && isLoudest(exercise, page, events[i], w);
             matched.levelKnown = !hits[j].clipped;
             take.strokes.push_back(matched);
         }

@@ -13,9 +13,9 @@ namespace upbeat {
 
 namespace {
 
-constexpr std::array<std::string_view, 15> kNames{"early",       "late",      "loud",        "soft",      "uneven",
-                                                  "missed",      "extra",     "drift",       "swing",     "grace",
-                                                  "hands_apart", "level_gap", "subdivision", "crescendo", "unison"};
+constexpr std::array<std::string_view, 17> kNames{
+    "early", "late",        "loud",      "soft",        "uneven",    "missed", "extra", "drift", "swing",
+    "grace", "hands_apart", "level_gap", "subdivision", "crescendo", "unison", "roll",  "stroke"};
 
 double stepMsOf(const MatchedTake& take) {
     const Exercise& e = take.exercise;
@@ -32,6 +32,8 @@ class Faults {
         findTimingHabits();
         findLevelHabits();
         findMissed();
+        findWrongVoices();
+        findOddStrokes();
         findWhole();
         for (Finding& f : findStructureFaults(m_take, m_measures)) m_found.push_back(std::move(f));
         std::stable_sort(m_found.begin(), m_found.end(),
@@ -139,6 +141,45 @@ class Faults {
             f.of = m_take.passes;
             f.sentence = fmt::format("{} is missing on {} of {} passes", name(stroke), count, m_take.passes);
             f.weight = 1.0 + 3.0 * count / m_take.passes;
+            m_found.push_back(std::move(f));
+        }
+    }
+
+    void findWrongVoices() {
+        std::map<int, int> times;
+        for (const WrittenStroke& w : m_measures.counts.wrongVoice) ++times[w.stroke];
+        for (const auto& [stroke, count] : times) {
+            if (count < 2 || count * 4 < m_take.passes) continue;
+            Finding f = about(stroke);
+            f.kind = FindingKind::Missed;
+            f.figure = shareFigure(count, m_take.passes);
+            f.unit = "%";
+            f.passes = count;
+            f.of = m_take.passes;
+            f.sentence =
+                fmt::format("{} is struck on another drum on {} of {} passes", name(stroke), count, m_take.passes);
+            f.weight = 1.0 + 3.0 * count / m_take.passes;
+            m_found.push_back(std::move(f));
+        }
+    }
+
+    void findOddStrokes() {
+        std::map<int, int> times;
+        for (const StrokeQuality& quality : m_measures.quality)
+            for (const OddStroke& odd : quality.odd) ++times[odd.written.stroke];
+        for (const auto& [stroke, count] : times) {
+            if (count < 3 || count * 2 < m_take.passes) continue;
+            Finding f = about(stroke);
+            f.kind = FindingKind::Stroke;
+            f.figure = shareFigure(count, m_take.passes);
+            f.unit = "%";
+            f.passes = count;
+            f.of = m_take.passes;
+            f.sentence = fmt::format(
+                "{} sounds unlike your others of its kind on {} of {} passes: look where it "
+                "strikes",
+                name(stroke), count, m_take.passes);
+            f.weight = 0.5 + 1.5 * count / m_take.passes;
             m_found.push_back(std::move(f));
         }
     }

@@ -23,6 +23,7 @@ class Structure {
         for (const SwellPlayed& swell : m_measures.swells) saySwell(swell);
         sayHands();
         for (const Unison& unison : m_measures.unisons) sayUnison(unison);
+        for (const RollPlayed& roll : m_measures.rolls) sayRoll(roll);
         return std::move(m_found);
     }
 
@@ -135,6 +136,24 @@ class Structure {
                             spokenName(unison.voice), std::abs(unison.behindMs.value), later ? "after" : "before",
                             spokenName(unison.against), unison.behindMs.halfWidth()));
         f.voice = unison.voice;
+    }
+
+    void sayRoll(const RollPlayed& roll) {
+        constexpr double kHeardGapMs = 40;  // shorter ones melt into one sound
+        constexpr double kCutShortMs = 60;
+        const auto from = placeInWords(m_take.exercise, roll.stroke);
+        if (roll.longestGapMs && roll.longestGapMs->low > kHeardGapMs) {
+            at(add(FindingKind::Roll, *roll.longestGapMs, "ms", roll.longestGapMs->value / kHeardGapMs,
+                   fmt::format("Your roll from {} opens: its longest gap is {:.0f} ms (±{:.0f})", from,
+                               roll.longestGapMs->value, roll.longestGapMs->halfWidth())),
+               roll.stroke);
+        }
+        if (roll.releaseMs && roll.releaseMs->high < -kCutShortMs) {
+            at(add(FindingKind::Roll, *roll.releaseMs, "ms", -roll.releaseMs->value / kCutShortMs,
+                   fmt::format("Your roll from {} stops {:.0f} ms before the stroke it leads to (±{:.0f})", from,
+                               -roll.releaseMs->value, roll.releaseMs->halfWidth())),
+               roll.stroke);
+        }
     }
 
     void sayHands() {

@@ -4,6 +4,16 @@
 
 namespace upbeat {
 
+namespace {
+
+/// A microphone tells instruments apart; how an instrument was struck only MIDI knows.
+bool isAnotherDrum(const Hit& hit, Voice written) {
+    if (!hit.voice || hit.doubtful) return false;
+    return hit.exact ? *hit.voice != written : instrumentOf(*hit.voice) != instrumentOf(written);
+}
+
+}  // namespace
+
 Counts measureCounts(const MatchedTake& take, const Balance& balance) {
     Counts counts;
     counts.missed = static_cast<int>(take.missed.size());
@@ -12,8 +22,8 @@ Counts measureCounts(const MatchedTake& take, const Balance& balance) {
     for (const MatchedStroke& s : take.strokes) {
         if (s.written.role != Role::Main) continue;
         ++counts.played;
-        const auto& voice = take.hits[static_cast<std::size_t>(s.hit)].voice;
-        if (voice && *voice != s.stroke.voice) ++counts.wrongVoice;
+        if (!s.shared && isAnotherDrum(take.hits[static_cast<std::size_t>(s.hit)], s.stroke.voice))
+            counts.wrongVoice.push_back(s.written);
         if (s.shared && !s.carries) continue;
         if (soundedLevel(balance, s.levelDb, s.stroke.level) != s.stroke.level) ++counts.wrongClass;
     }

@@ -67,6 +67,32 @@ void addGraceNotes(std::vector<PlayedHit>& hits, const PlayedHit& main, const St
     }
 }
 
+/// Where the next main stroke is written, at the latest at `endS`.
+double nextStrokeS(const std::vector<WrittenStroke>& written, std::ptrdiff_t index, double endS) {
+    for (auto i = static_cast<std::size_t>(index) + 1; i < written.size(); ++i)
+        if (written[i].role == Role::Main && written[i].gridS > written[static_cast<std::size_t>(index)].gridS + 1e-3)
+            return std::min(endS, written[i].gridS);
+    return endS;
+}
+
+/// The stick left to bounce until `endS`, ever closer and softer, the roll gap before it silent.
+void addBounces(std::vector<PlayedHit>& bounces, const PlayedHit& main, double endS, const Character& c,
+                Random& random) {
+    constexpr double kCloser = 0.95;
+    constexpr double kClosestMs = 14;
+    constexpr double kFirstDb = -3;
+    constexpr double kSofterDb = -0.9;
+    double step = c.bounceMs;
+    PlayedHit bounce = main;
+    bounce.levelDb += kFirstDb;
+    for (bounce.timeS += step * 1e-3; bounce.timeS < endS - c.rollGapMs * 1e-3; bounce.timeS += step * 1e-3) {
+        bounces.push_back(bounce);
+        bounces.back().levelDb += 0.8 * random.normal();
+        step = std::max(kClosestMs, step * kCloser) * (1 + 0.04 * random.normal());
+        bounce.levelDb += kSofterDb;
+    }
+}
+
 }  // namespace
 
 Performance perform(const Exercise& exercise, Bpm tempo, int passes, const Character& c, std::uint64_t seed) {
@@ -103,6 +129,8 @@ Performance perform(const Exercise& exercise, Bpm tempo, int passes, const Chara
         applyHabits(hit, c, stroke, random);
         addGraceNotes(performance.hits, hit, stroke, c, random);
         performance.hits.push_back(hit);
+        if (stroke.ornament == Ornament::ClosedRoll)
+            addBounces(performance.bounces, hit, nextStrokeS(written, &w - written.data(), w.pass * passS), c, random);
         if (random.uniform() < c.extraChance) {
             PlayedHit extra = hit;
             extra.stroke = -1;

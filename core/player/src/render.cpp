@@ -77,14 +77,16 @@ RenderedTake render(const Performance& performance, double durationS, const Reco
     take.sound.sampleRate = rate;
     take.sound.samples.assign(static_cast<std::size_t>((recording.leadS + durationS + recording.tailS) * rate), 0.0F);
     StrokeBank bank(makeKit(recording.kitSeed), rate, recording.kitSeed + 1000);
-    for (const PlayedHit& hit : performance.hits) {
+    const auto lay = [&](const PlayedHit& hit) -> TrueHit {
         const StrokeSound& stroke =
             bank.draw(hit.voice, hardnessOf(hit.role == Role::Grace ? Level::Ghost : hit.level));
         const double wanted = (recording.leadS + hit.timeS) * rate;
         const auto at = static_cast<std::int64_t>(std::lround(wanted - stroke.onset));
         mixIn(take.sound.samples, stroke.samples, at, amplitude(hit.levelDb - stroke.levelDb));
-        take.hits.push_back({hit, (static_cast<double>(at) + stroke.onset) / rate, hit.levelDb + recording.gainDb});
-    }
+        return {hit, (static_cast<double>(at) + stroke.onset) / rate, hit.levelDb + recording.gainDb};
+    };
+    for (const PlayedHit& hit : performance.hits) take.hits.push_back(lay(hit));
+    for (const PlayedHit& bounce : performance.bounces) take.bounces.push_back(lay(bounce));
     take.sound = inRoom(std::move(take.sound), recording.rt60S, recording.roomGain);
     if (recording.bleed) addBleed(take.sound, *recording.bleed, take.firstBeatS, recording.bleedDb);
     Random random(recording.kitSeed ^ 0xABCDEFULL);

@@ -4,6 +4,7 @@
 #include <cmath>
 #include <utility>
 
+#include "upbeat/signal/colour.h"
 #include "upbeat/signal/level.h"
 #include "upbeat/signal/onset.h"
 
@@ -15,6 +16,8 @@ constexpr double kWeakStrength = 3.0;
 constexpr std::int64_t kPeakReach = 10;  // frames on each side that a peak of the novelty must overlook
 constexpr double kSettleS = 0.040;       // audio needed after a candidate before it is decided
 constexpr double kClearDb = 21.0;        // below this contrast the rise cannot be followed
+constexpr int kFramesPerColumn = 8;
+constexpr double kEarlyS = 0.019;
 constexpr double kHistoryS = 0.2;
 constexpr double kLevelReachS = 0.038;  // nothing later belongs to a stroke's level
 constexpr double kSecondSoundS = 0.013;
@@ -27,7 +30,8 @@ HitDetector::HitDetector(int sampleRate)
     : m_sampleRate(sampleRate),
       m_frameSize(static_cast<std::size_t>(std::max(1L, std::lround(kFrameS * sampleRate)))),
       m_bank(sampleRate),
-      m_novelty(sampleRate) {}
+      m_novelty(sampleRate),
+      m_trace(static_cast<double>(m_frameSize) * kFramesPerColumn / sampleRate) {}
 
 void HitDetector::push(std::span<const float> block) {
     for (const float sample : block) {
@@ -35,6 +39,7 @@ void HitDetector::push(std::span<const float> block) {
         ++m_seen;
         if (static_cast<std::size_t>(m_seen) % m_frameSize == 0) pushFrame();
     }
+    showEarly();
     settle(false);
     forgetOld();
 }
@@ -51,12 +56,25 @@ std::vector<Hit> HitDetector::take() {
     return std::exchange(m_ready, {});
 }
 
+std::vector<Hit> HitDetector::takeEarly() {
+    return std::exchange(m_early, {});
+}
+
 void HitDetector::pushFrame() {
     m_frames.push_back(m_bank.process(std::span(m_samples).last(m_frameSize)));
     m_strengths.push_back(0.0);
     ++m_frameCount;
+    traceFrame();
     const auto after = static_cast<std::int64_t>(kAfterFrames);
     if (m_frameCount > after) considerFrame(m_frameCount - after);
+}
+
+void HitDetector::traceFrame() {
+    for (std::size_t b = 0; b < kBands; ++b) m_column[b] += m_frames.back()[b];
+    if (m_frameCount % kFramesPerColumn != 0) return;
+    for (float& energy : m_column) energy /= kFramesPerColumn;
+    m_trace.add(toSteps(m_column));
+    m_column = {};
 }
 
 /// Measures the novelty of one frame and looks whether the frame kPeakReach earlier was a peak.
@@ -127,7 +145,19 @@ double HitDetector::energyAfter(std::int64_t from, std::int64_t to) const {
     return sum / static_cast<double>(std::max<std::int64_t>(1, last - (from - m_firstSample)));
 }
 
-void HitDetector::decide(const Candidate& candidate, std::int64_t nextSample) {
+void HitDetector::showEarly() {
+    const auto soonest = static_cast<std::int64_t>(kEarlyS * m_sampleRate);
+    for (Candidate& candidate : m_waiting) {
+        if (candidate.shown || candidate.strength < kFirmStrength) continue;
+        const std::int64_t sample = candidate.frame * static_cast<std::int64_t>(m_frameSize);
+        if (m_seen - sample < soonest) break;
+        candidate.shown = true;
+        m_early.push_back(describe(candidate, nextStroke(sample)));
+    }
+}
+
+/// What can be said of a candidate by what was heard so far.
+Hit HitDetector::describe(const Candidate& candidate, std::int64_t nextSample) const {
     const auto ms = [this](double value) { return static_cast<std::int64_t>(value * 1e-3 * m_sampleRate); };
     const std::int64_t coarse = candidate.frame * static_cast<std::int64_t>(m_frameSize);
     const std::int64_t from = std::max(m_firstSample, coarse - ms(40));
@@ -151,8 +181,14 @@ void HitDetector::decide(const Candidate& candidate, std::int64_t nextSample) {
     hit.strength = candidate.strength;
     hit.contrastDb = onset.contrastDb;
     const auto start = static_cast<std::size_t>(std::max(0.0, onset.sample));
+    hit.colour = colourOf(hit);
     hit.levelDb = strokeLevelDb(window, start, end, m_sampleRate);
     hit.clipped = isClipped(window.subspan(std::min(start, window.size())));
+    return hit;
+}
+
+void HitDetector::decide(const Candidate& candidate, std::int64_t nextSample) {
+    Hit hit = describe(candidate, nextSample);
     if (hit.timeS - m_lastTimeS < kClosestS) return;
     m_lastTimeS = hit.timeS;
     m_ready.push_back(hit);

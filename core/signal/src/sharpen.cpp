@@ -5,6 +5,7 @@
 #include <limits>
 #include <optional>
 
+#include "upbeat/signal/colour.h"
 #include "upbeat/signal/novelty.h"
 
 namespace upbeat {
@@ -24,16 +25,6 @@ struct Example {
     std::array<std::array<float, kTemplateFrames + 1>, kBands> rise{};
 };
 
-double onsetFrame(const Hit& hit) {
-    return static_cast<double>(kPatchBefore) + (hit.timeS - hit.peakS) / kFrameS;
-}
-
-float meanEnergy(const Patch& patch, std::size_t band, int from, int to) {
-    float sum = 0;
-    for (int f = from; f < to; ++f) sum += patch.energy(static_cast<std::size_t>(f), band);
-    return sum / static_cast<float>(std::max(1, to - from));
-}
-
 std::optional<Example> exampleOf(const Hit& hit) {
     const double onset = onsetFrame(hit);
     const int first = static_cast<int>(std::floor(onset));
@@ -41,7 +32,7 @@ std::optional<Example> exampleOf(const Hit& hit) {
     const auto part = static_cast<float>(onset - first);
     Example example;
     for (std::size_t b = 0; b < kBands; ++b) {
-        const float background = meanEnergy(hit.patch, b, first - kLead - 2, first - 2);
+        const float background = hit.patch.meanEnergy(b, first - kLead - 2, first - 2);
         for (int k = 0; k <= kTemplateFrames; ++k) {
             const std::size_t at = static_cast<std::size_t>(first) + static_cast<std::size_t>(k);
             const float e = (1 - part) * hit.patch.energy(at, b) + part * hit.patch.energy(at + 1, b);

@@ -4,7 +4,25 @@
 
 namespace upbeat {
 
-std::vector<Hit> detectHits(std::span<const float> samples, int sampleRate, std::vector<ClickMark> clicks) {
+void fillRings(std::vector<Hit>& hits, const BandTrace& trace) {
+    constexpr double kFromS = 0.020;
+    constexpr double kToS = 0.060;
+    constexpr std::size_t kFewestColumns = 3;
+    for (std::size_t i = 0; i < hits.size(); ++i) {
+        double toS = hits[i].timeS + kToS;
+        for (std::size_t k = i + 1; k < hits.size() && hits[k].timeS < toS; ++k)
+            if (hits[k].strength >= kFirmStrength) toS = hits[k].timeS - trace.columnS();
+        const std::size_t from = trace.columnAt(hits[i].timeS + kFromS);
+        const std::size_t to = trace.columnAt(toS);
+        hits[i].ring = {};
+        if (to < from + kFewestColumns) continue;
+        BandEnergy energy{};
+        for (std::size_t b = 0; b < kBands; ++b) energy[b] = trace.energy(b, from, to);
+        hits[i].ring = toSteps(energy);
+    }
+}
+
+HeardTake listenTo(std::span<const float> samples, int sampleRate, std::vector<ClickMark> clicks) {
     TakeListener listener(sampleRate, std::move(clicks));
     std::vector<Hit> hits;
     const auto collect = [&] {
@@ -18,7 +36,12 @@ std::vector<Hit> detectHits(std::span<const float> samples, int sampleRate, std:
     }
     listener.finish();
     collect();
-    return hits;
+    fillRings(hits, listener.trace());
+    return {std::move(hits), listener.trace()};
+}
+
+std::vector<Hit> detectHits(std::span<const float> samples, int sampleRate, std::vector<ClickMark> clicks) {
+    return listenTo(samples, sampleRate, std::move(clicks)).hits;
 }
 
 }  // namespace upbeat

@@ -18,14 +18,16 @@ Measures measure(const MatchedTake& take) {
     m.swells = measureSwells(take);
     m.accentRuns = measureAccentRuns(take);
     m.unisons = measureUnisons(take);
+    m.rolls = measureRolls(take);
+    m.quality = measureQuality(take);
     m.counts = measureCounts(take, m.balance);
     return m;
 }
 
-TakeAnalysis analyzeTake(const Exercise& exercise, const TakeFrame& frame, const std::vector<Hit>& hits,
+TakeAnalysis analyzeTake(const Exercise& exercise, const TakeFrame& frame, const HeardTake& heard,
                          const CoachPlan& plan) {
     TakeAnalysis analysis;
-    analysis.matched = matchTake(exercise, frame, hits);
+    analysis.matched = matchTake(exercise, frame, heard);
     analysis.measures = measure(analysis.matched);
     analysis.gates = judge(analysis.matched, analysis.measures, plan.profile);
     analysis.findings = findFaults(analysis.matched, analysis.measures, plan.profile);

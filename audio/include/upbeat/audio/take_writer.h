@@ -20,6 +20,7 @@ struct FinishedTake {
     int sampleRate = 48000;
     double durationS = 0;
     std::vector<Hit> hits;
+    BandTrace trace;
     std::vector<DamagedSpan> damaged;
     bool clickHeard = false;  ///< The click leaks into the microphone; it was taken out before the hits were found.
     bool stoppedEarly = false;
@@ -35,7 +36,7 @@ class TakeWriter {
     TakeWriter(const TakeWriter&) = delete;
     TakeWriter& operator=(const TakeWriter&) = delete;
 
-    /// Hits found since the last call, firm and weak, in take time.
+    /// Hits seen at a first look since the last call, in take time: see HitDetector::takeEarly.
     [[nodiscard]] std::vector<Hit> newHits();
     /// Loudest input sample since the last call, dBFS.
     [[nodiscard]] double newPeakDb();

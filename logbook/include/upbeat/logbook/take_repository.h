@@ -32,6 +32,7 @@ struct StoredTake {
     QDateTime startedAt;
     TakeFrame frame;
     std::vector<Hit> hits;
+    BandTrace trace{};  ///< Kept where the exercise has closed rolls, which are measured from it.
     double durationS = 0;
     int sampleRate = 48000;
     std::string device;

@@ -9,6 +9,12 @@
 
 namespace upbeat {
 
+/// An interrupted take as it was found again.
+struct RecoveredTake {
+    TakeSidecar sidecar;
+    BandTrace trace;
+};
+
 /// Recordings on disk: while a take runs it is `NAME.flac.part` beside `NAME.json.part`; afterwards `NAME.flac` and
 /// `NAME.json`. A part file found at the start of the program is a take that was interrupted.
 class TakeStore {
@@ -29,7 +35,7 @@ class TakeStore {
     /// Names of interrupted takes.
     [[nodiscard]] std::vector<std::string> interrupted() const;
     /// Saves what can be read of an interrupted take and finds its hits again. Its files get their names.
-    [[nodiscard]] Result<TakeSidecar> recover(const std::string& name) const;
+    [[nodiscard]] Result<RecoveredTake> recover(const std::string& name) const;
 
   private:
     [[nodiscard]] std::filesystem::path partSidecar(const std::string& name) const {

@@ -20,6 +20,7 @@ struct Sounding {
     double levelDb = 0;
     double strength = 0;
     std::optional<Voice> voice{};
+    bool alone = true;  ///< Not one of several voices of one sound.
     bool echo = false;  ///< Follows a hit within 32 ms without being louder: perhaps the drum speaking twice.
 };
 
@@ -38,10 +39,11 @@ struct Assignment {
 /// event left unplayed and a firm hit left unwritten each cost a fixed price, a weak hit left out almost nothing.
 /// The player is followed first, a few strokes at a time; then the whole is solved twice, the second time around the
 /// slow movement against the click and the class levels that the first one found.
-/// The same where every hit and every event has its voice: voice by voice, so that strokes struck together cannot take
-/// each other's place; what is left over is then matched across voices.
-[[nodiscard]] Assignment matchByVoice(std::span<const PageEvent> events, std::span<const Sounding> hits);
-
 [[nodiscard]] Assignment match(std::span<const PageEvent> events, std::span<const Sounding> hits);
+
+/// The same where every hit and every event has its voice: instrument by instrument, so that strokes struck together
+/// cannot take each other's place; firm hits that are left over and sounded alone are then matched across
+/// instruments.
+[[nodiscard]] Assignment matchByVoice(std::span<const PageEvent> events, std::span<const Sounding> hits);
 
 }  // namespace upbeat

@@ -5,7 +5,7 @@
 
 #include "upbeat/align/match.h"
 #include "upbeat/music/page.h"
-#include "upbeat/signal/hit.h"
+#include "upbeat/signal/take_listener.h"
 
 namespace upbeat {
 
@@ -44,6 +44,7 @@ struct MatchedTake {
     std::vector<WrittenStroke> missedGrace;
     std::vector<int> extra;     ///< Indices of hits nobody wrote.
     std::vector<Break> breaks;  ///< In order of time.
+    BandTrace trace;            ///< Of the whole recording; empty where there is no sound.
 };
 
 /// A stretch of the recording, in seconds, that must not be measured.
@@ -66,6 +67,6 @@ struct TakeFrame {
 
 /// Lays detected hits against the page. Hits more than half a beat before the first or after the last bar are left
 /// out (count-in and ending); hits and strokes inside damaged spans are neither missed nor extra.
-[[nodiscard]] MatchedTake matchTake(const Exercise& exercise, const TakeFrame& frame, const std::vector<Hit>& hits);
+[[nodiscard]] MatchedTake matchTake(const Exercise& exercise, const TakeFrame& frame, const HeardTake& heard);
 
 }  // namespace upbeat

@@ -26,6 +26,8 @@ enum class FindingKind {
     Subdivision,
     Crescendo,
     Unison,
+    Roll,
+    Stroke,
 };
 
 [[nodiscard]] std::string_view toName(FindingKind kind);

@@ -9,6 +9,8 @@
 #include "upbeat/measure/groups.h"
 #include "upbeat/measure/ornaments.h"
 #include "upbeat/measure/pulse.h"
+#include "upbeat/measure/quality.h"
+#include "upbeat/measure/rolls.h"
 #include "upbeat/measure/swells.h"
 #include "upbeat/measure/swing.h"
 #include "upbeat/measure/timing.h"
@@ -29,6 +31,8 @@ struct Measures {
     std::vector<SwellPlayed> swells;
     std::vector<AccentRun> accentRuns;
     std::vector<Unison> unisons;
+    std::vector<RollPlayed> rolls;
+    std::vector<StrokeQuality> quality;
     Counts counts;
 };
 

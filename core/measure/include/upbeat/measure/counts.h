@@ -14,7 +14,7 @@ struct Counts {
     int missed = 0;
     int extra = 0;
     int wrongClass = 0;  ///< Louder or softer than their class by more than half the way to the next.
-    int wrongVoice = 0;  ///< Where voices are known: played on another drum than written.
+    std::vector<WrittenStroke> wrongVoice;  ///< Where voices are known: played on another drum than written.
     int graceMissed = 0;
     /// Per bar played: strokes heard less strokes written.
     std::vector<int> surplusByBar;

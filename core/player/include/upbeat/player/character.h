@@ -37,6 +37,8 @@ struct Character {
     double graceMs = 28;    ///< Distance of a grace note before what follows it.
     double graceSpreadMs = 2.5;
     double graceDb = -14;    ///< Grace note against its main stroke.
+    double bounceMs = 32;    ///< First distance between the bounces of a closed roll; they grow closer.
+    double rollGapMs = 0;    ///< Silence at the end of every wrist stroke of a closed roll.
     double missChance = 0;   ///< Per written stroke.
     double extraChance = 0;  ///< Per written stroke: one more stroke somewhere after it.
 

@@ -23,6 +23,7 @@ struct PlayedHit {
 
 struct Performance {
     std::vector<PlayedHit> hits;        ///< In order of time.
+    std::vector<PlayedHit> bounces;     ///< Of closed rolls, in order of time: they sound, but they are not strokes.
     std::vector<WrittenStroke> missed;  ///< Main strokes left out.
 };
 

@@ -38,6 +38,7 @@ struct RenderedTake {
     Sound sound;
     double firstBeatS = 0;
     std::vector<TrueHit> hits;
+    std::vector<TrueHit> bounces;  ///< Of closed rolls.
 };
 
 /// Renders a performance to sound. Strokes are laid at whole samples; the true time is that of the stroke as laid.

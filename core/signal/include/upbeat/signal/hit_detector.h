@@ -6,14 +6,15 @@
 #include <vector>
 
 #include "upbeat/signal/band_bank.h"
+#include "upbeat/signal/band_trace.h"
 #include "upbeat/signal/hit.h"
 #include "upbeat/signal/novelty.h"
 
 namespace upbeat {
 
-/// Finds hits in a stream of samples. Blocks of any size give the same hits as the whole take at once; memory stays
-/// constant however long the take. Hits come out in order of time, about 50 ms after they sounded, the weak ones
-/// (below kFirmStrength) included. Samples that are not finite are taken as silence.
+/// Finds hits in a stream of samples. Blocks of any size give the same hits as the whole take at once; but for the
+/// trace, memory stays constant however long the take. Hits come out in order of time, about 50 ms after they sounded,
+/// the weak ones (below kFirmStrength) included. Samples that are not finite are taken as silence.
 class HitDetector {
   public:
     explicit HitDetector(int sampleRate);
@@ -24,12 +25,18 @@ class HitDetector {
     /// The hits decided since the last call.
     [[nodiscard]] std::vector<Hit> take();
 
+    /// Firm hits at a first look, 20 ms after they sounded: what is shown while a take runs. Their onset and level may
+    /// still move a little, and a louder sound just behind may yet take their place.
+    [[nodiscard]] std::vector<Hit> takeEarly();
+    [[nodiscard]] const BandTrace& trace() const { return m_trace; }
+
     [[nodiscard]] std::int64_t samplesSeen() const { return m_seen; }
 
   private:
     struct Candidate {
         std::int64_t frame;
         double strength;
+        bool shown = false;
     };
 
     void pushFrame();
@@ -38,7 +45,10 @@ class HitDetector {
     void settle(bool everything);
     [[nodiscard]] std::int64_t nextStroke(std::int64_t sample) const;
     [[nodiscard]] double energyAfter(std::int64_t from, std::int64_t to) const;
+    [[nodiscard]] Hit describe(const Candidate& candidate, std::int64_t nextSample) const;
     void decide(const Candidate& candidate, std::int64_t nextSample);
+    void traceFrame();
+    void showEarly();
     void forgetOld();
 
     int m_sampleRate;
@@ -55,6 +65,9 @@ class HitDetector {
     std::vector<double> m_strengths;  // novelty of the frames already considered, aligned with m_frames
     std::deque<Candidate> m_waiting;
     std::vector<Hit> m_ready;
+    std::vector<Hit> m_early;
+    BandTrace m_trace;
+    BandEnergy m_column{};  // sum of the frames of the column that is being filled
     double m_lastTimeS = -1.0;
 };
 

@@ -1,10 +1,9 @@
 #pragma once
 
 #include <array>
-#include <cstdint>
 #include <span>
 
-#include "upbeat/signal/band_bank.h"
+#include "upbeat/signal/band_steps.h"
 
 namespace upbeat {
 
@@ -12,7 +11,7 @@ inline constexpr std::size_t kPatchBefore = 40;  ///< Frames before the novelty 
 inline constexpr std::size_t kPatchAfter = 40;   ///< Frames from it onwards: 20 ms.
 inline constexpr std::size_t kPatchFrames = kPatchBefore + kPatchAfter;
 
-/// What was heard around a hit: the band energies of every half millisecond, in steps of half a decibel above -120 dB.
+/// What was heard around a hit: the band energies of every half millisecond.
 /// Small enough to be kept for every hit of a take; all that later looks at a stroke's shape or colour works from it.
 class Patch {
   public:
@@ -21,12 +20,16 @@ class Patch {
 
     [[nodiscard]] bool isEmpty() const { return m_empty; }
     /// Mean of squares in a band, full scale 1; `frame` counts from the start of the patch.
-    [[nodiscard]] float energy(std::size_t frame, std::size_t band) const;
+    [[nodiscard]] float energy(std::size_t frame, std::size_t band) const { return energyOfStep(m_steps[frame][band]); }
+    /// Mean over the frames [from, to) as far as the patch reaches; 0 where it does not.
+    [[nodiscard]] float meanEnergy(std::size_t band, int from, int to) const;
+    [[nodiscard]] const std::array<BandSteps, kPatchFrames>& steps() const { return m_steps; }
+    void setSteps(const std::array<BandSteps, kPatchFrames>& steps) { m_steps = steps, m_empty = false; }
 
     friend bool operator==(const Patch&, const Patch&) = default;
 
   private:
-    std::array<std::array<std::uint8_t, kBands>, kPatchFrames> m_steps{};
+    std::array<BandSteps, kPatchFrames> m_steps{};
     bool m_empty = true;
 };
 

@@ -22,13 +22,32 @@ class TakeListener {
     void finish() { m_detector.finish(); }
     /// The hits decided since the last call.
     [[nodiscard]] std::vector<Hit> take() { return m_detector.take(); }
+    /// What is heard already but not yet decided; see HitDetector::takeEarly.
+    [[nodiscard]] std::vector<Hit> takeEarly() { return m_detector.takeEarly(); }
     [[nodiscard]] bool hearsClick() const { return m_canceller.hearsClick(); }
+    [[nodiscard]] const BandTrace& trace() const { return m_detector.trace(); }
 
   private:
     ClickCanceller m_canceller;
     HitDetector m_detector;
     std::vector<float> m_block;
 };
+
+/// What was heard in a whole take.
+struct HeardTake {
+    std::vector<Hit> hits;  ///< In order of time, weak ones included.
+    BandTrace trace{};      ///< Empty where there is no sound (MIDI).
+
+    HeardTake() = default;
+    HeardTake(std::vector<Hit> someHits,
+              BandTrace someTrace = {})  // NOLINT(google-explicit-constructor): hits are a take
+        : hits(std::move(someHits)), trace(std::move(someTrace)) {}
+};
+
+/// Enters what rings on after each hit, up to the next firm one.
+void fillRings(std::vector<Hit>& hits, const BandTrace& trace);
+
+[[nodiscard]] HeardTake listenTo(std::span<const float> samples, int sampleRate, std::vector<ClickMark> clicks = {});
 
 /// All hits of a take, weak ones included.
 [[nodiscard]] std::vector<Hit> detectHits(std::span<const float> samples, int sampleRate,

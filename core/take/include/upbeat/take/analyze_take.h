@@ -24,8 +24,8 @@ struct TakeAnalysis {
     [[nodiscard]] bool clean() const { return isClean(gates); }
 };
 
-/// From the hits of a take to the verdict. Pure: the same hits give the same analysis.
-[[nodiscard]] TakeAnalysis analyzeTake(const Exercise& exercise, const TakeFrame& frame, const std::vector<Hit>& hits,
+/// From what was heard of a take to the verdict. Pure: the same sounds give the same analysis.
+[[nodiscard]] TakeAnalysis analyzeTake(const Exercise& exercise, const TakeFrame& frame, const HeardTake& heard,
                                        const CoachPlan& plan);
 
 /// Bars that were played in a recording of unknown length: up to the last firm hit, a closing stroke on the first beat

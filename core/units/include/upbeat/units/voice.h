@@ -23,4 +23,21 @@ enum class Voice {
 };
 inline constexpr int kVoiceCount = 16;
 
+/// What is struck, however it is struck: the hi-hat's pedal aside, each instrument by the first of its voices.
+[[nodiscard]] constexpr Voice instrumentOf(Voice voice) {
+    switch (voice) {
+        case Voice::RimShot:
+        case Voice::CrossStick:
+        case Voice::SnareEdge:
+            return Voice::Snare;
+        case Voice::HiHatLoose:
+        case Voice::HiHatOpen:
+            return Voice::HiHatClosed;
+        case Voice::RideBell:
+            return Voice::Ride;
+        default:
+            return voice;
+    }
+}
+
 }  // namespace upbeat

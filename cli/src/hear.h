@@ -1,0 +1,22 @@
+#pragma once
+
+#include <string>
+
+#include "upbeat/formats/audio_file.h"
+#include "upbeat/music/meter.h"
+#include "upbeat/signal/take_listener.h"
+
+namespace upbeat::cli {
+
+struct Heard {
+    HeardTake take;
+    AudioInfo info;
+};
+
+/// Listens to a recording, with the click of a tempo taken out; the hits of a MIDI file come with exact voices.
+[[nodiscard]] Result<Heard> hear(const std::string& path, double tempoBpm, double firstBeatS, const Meter& meter);
+
+/// Nothing when tempo and first beat can be used; otherwise what is wrong.
+[[nodiscard]] std::optional<Error> wrongPlace(double tempoBpm, double firstBeatS);
+
+}  // namespace upbeat::cli

@@ -1,0 +1,57 @@
+#include <fmt/format.h>
+
+#include <memory>
+
+#include "commands.h"
+#include "hear.h"
+#include "upbeat/formats/atomic_file.h"
+#include "upbeat/formats/kit_json.h"
+#include "upbeat/formats/pattern.h"
+#include "upbeat/take/analyze_take.h"
+#include "upbeat/take/teach.h"
+
+namespace upbeat::cli {
+
+namespace {
+
+struct Options {
+    std::string take;
+    std::string pattern;
+    double tempo = 0;
+    double firstBeat = 0;
+    std::string out;
+};
+
+Exit run(const Options& o) {
+    if (const auto wrong = wrongPlace(o.tempo, o.firstBeat)) return complain(*wrong, Exit::BadArguments);
+    const auto pattern = readPattern(o.pattern);
+    if (!pattern) return complain(pattern.error(), Exit::Unreadable);
+    const auto heard = hear(o.take, o.tempo, o.firstBeat, pattern->meter);
+    if (!heard) return complain(heard.error(), Exit::Unreadable);
+    const int bars = barsPlayed(*pattern, o.tempo, o.firstBeat, heard->take.hits);
+    const TaughtKit kit = learnKit(matchTake(*pattern, {o.tempo, o.firstBeat, bars, 0, false, {}}, heard->take));
+    if (kit.isEmpty())
+        return complain(Error{"no drum is struck alone and clearly often enough to be learned", o.take,
+                              "strike each one alone at least three times"},
+                        Exit::NothingToMeasure);
+    if (const auto done = writeFileAtomically(o.out, toJson(kit)); !done)
+        return complain(done.error(), Exit::Unreadable);
+    for (const TaughtVoice& voice : kit.voices) fmt::print("{}\t{}\n", toName(voice.voice), voice.strokes.size());
+    return Exit::Measured;
+}
+
+}  // namespace
+
+void addTeach(CLI::App& app, std::function<Exit()>& chosen) {
+    auto options = std::make_shared<Options>();
+    CLI::App* command = app.add_subcommand("teach", "Learn what each drum sounds like at one microphone");
+    command->add_option("--take", options->take, "A recording in which each drum is struck alone a few times")
+        ->required();
+    command->add_option("--pattern", options->pattern, "What was played in it")->required();
+    command->add_option("--tempo", options->tempo, "Beats per minute")->required();
+    command->add_option("--first-beat", options->firstBeat, "Time of beat 1 of bar 1 in the take, seconds");
+    command->add_option("--out", options->out, "Where the kit is written, for analyze --kit")->required();
+    command->callback([options, &chosen] { chosen = [options] { return run(*options); }; });
+}
+
+}  // namespace upbeat::cli

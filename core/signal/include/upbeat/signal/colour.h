@@ -1,0 +1,16 @@
+#pragma once
+
+#include "upbeat/signal/hit.h"
+
+namespace upbeat {
+
+/// The onset as a frame of the hit's patch.
+[[nodiscard]] double onsetFrame(const Hit& hit);
+
+/// Energy of a band just before the hit: what rings on under it.
+[[nodiscard]] float backgroundOf(const Hit& hit, std::size_t band);
+
+/// How the first 18 ms rose above that in every band; all 0 without a patch.
+[[nodiscard]] BandSteps colourOf(const Hit& hit);
+
+}  // namespace upbeat

@@ -1,0 +1,33 @@
+#include "upbeat/signal/band_steps.h"
+
+#include <algorithm>
+#include <cmath>
+
+namespace upbeat {
+
+namespace {
+
+constexpr float kStepsPerDb = 2.0F;
+constexpr float kFloorDb = -120.0F;
+
+std::array<float, 256> energiesOfSteps() {
+    std::array<float, 256> energies{};
+    for (std::size_t i = 1; i < energies.size(); ++i)
+        energies[i] = std::pow(10.0F, (kFloorDb + static_cast<float>(i) / kStepsPerDb) / 10.0F);
+    return energies;
+}
+
+}  // namespace
+
+const std::array<float, 256> kStepEnergies = energiesOfSteps();
+
+BandSteps toSteps(const BandEnergy& energy) {
+    BandSteps steps{};
+    for (std::size_t b = 0; b < kBands; ++b) {
+        const float db = 10.0F * std::log10(energy[b] + 1e-12F);
+        steps[b] = static_cast<std::uint8_t>(std::clamp((db - kFloorDb) * kStepsPerDb + 0.5F, 0.0F, 255.0F));
+    }
+    return steps;
+}
+
+}  // namespace upbeat

@@ -1,0 +1,32 @@
+#include "upbeat/signal/colour.h"
+
+#include <algorithm>
+#include <cmath>
+
+#include "upbeat/signal/novelty.h"
+
+namespace upbeat {
+
+double onsetFrame(const Hit& hit) {
+    return static_cast<double>(kPatchBefore) + (hit.timeS - hit.peakS) / kFrameS;
+}
+
+float backgroundOf(const Hit& hit, std::size_t band) {
+    constexpr float kSilence = 1e-12F;
+    constexpr int kFrames = 12;
+    constexpr int kGuard = 2;  // the rise may begin a little before the onset
+    const int onset = static_cast<int>(std::lround(onsetFrame(hit)));
+    return hit.patch.meanEnergy(band, onset - kGuard - kFrames, onset - kGuard) + kSilence;
+}
+
+BandSteps colourOf(const Hit& hit) {
+    constexpr int kFrames = 36;
+    if (hit.patch.isEmpty()) return {};
+    const int onset = static_cast<int>(std::lround(onsetFrame(hit)));
+    BandEnergy rise{};
+    for (std::size_t b = 0; b < kBands; ++b)
+        rise[b] = std::max(0.0F, hit.patch.meanEnergy(b, onset, onset + kFrames) - backgroundOf(hit, b));
+    return toSteps(rise);
+}
+
+}  // namespace upbeat

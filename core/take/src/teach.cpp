@@ -1,0 +1,104 @@
+#include "upbeat/take/teach.h"
+
+#include <algorithm>
+#include <map>
+#include <set>
+
+#include "upbeat/signal/sharpen.h"
+#include "upbeat/voices/voice_finder.h"
+
+namespace upbeat {
+
+namespace {
+
+constexpr std::string_view kMark = "~kit";
+
+/// The first stroke of every voice: how it is usually struck.
+std::map<Voice, Stroke> voicesOf(const Exercise& exercise) {
+    std::map<Voice, Stroke> voices;
+    for (const Stroke& stroke : exercise.strokes) voices.try_emplace(stroke.voice, stroke);
+    return voices;
+}
+
+std::vector<Hit> someOf(std::vector<Hit> strokes) {
+    if (strokes.size() <= kMostTaught) return strokes;
+    std::vector<Hit> some;
+    for (std::size_t i = 0; i < kMostTaught; ++i) some.push_back(strokes[i * strokes.size() / kMostTaught]);
+    return some;
+}
+
+}  // namespace
+
+Exercise teachingExercise(const Exercise& exercise) {
+    constexpr int kBeats = 4;
+    constexpr std::size_t kMostInFull = kMostBars / 2;
+    const auto voices = voicesOf(exercise);
+    const int barsEach = voices.size() <= kMostInFull ? 2 : 1;
+    Exercise page;
+    page.id = exercise.id + std::string(kMark);
+    page.title = exercise.title + ": teach the kit";
+    page.trains = "Lets the microphone learn each drum: strike it alone, softly first, then loudly.";
+    page.meter = {kBeats, 4};
+    page.tempo = {90, 90, 1};
+    int bar = 0;
+    for (const auto& [voice, usual] : voices) {
+        for (int i = 0; i < barsEach * kBeats; ++i) {
+            Stroke stroke;
+            stroke.at = Beats(bar * kBeats + i);
+            stroke.voice = voice;
+            stroke.limb = usual.limb;
+            stroke.level = i < barsEach * kBeats / 2 ? Level::Ghost : Level::Accent;
+            page.strokes.push_back(stroke);
+        }
+        bar += barsEach;
+    }
+    page.bars = std::max(1, bar);
+    return page;
+}
+
+bool isTeaching(const Exercise& exercise) {
+    return exercise.id.ends_with(kMark);
+}
+
+TaughtKit learnKit(const MatchedTake& take) {
+    std::map<Voice, std::vector<Hit>> heard;
+    for (const MatchedStroke& s : take.strokes) {
+        const Hit& hit = take.hits[static_cast<std::size_t>(s.hit)];
+        const bool clear = hit.strength >= kFirmStrength && hit.contrastDb >= kOwnOnsetDb && !hit.clipped;
+        if (s.written.role == Role::Main && !s.shared && clear && !hit.patch.isEmpty())
+            heard[s.stroke.voice].push_back(hit);
+    }
+    TaughtKit kit;
+    for (auto& [voice, strokes] : heard)
+        if (strokes.size() >= kFewestTaught) kit.voices.push_back({voice, someOf(std::move(strokes))});
+    return kit;
+}
+
+void learnMore(TaughtKit& kit, const TaughtKit& newer) {
+    for (const TaughtVoice& voice : newer.voices) {
+        std::erase_if(kit.voices, [&voice](const TaughtVoice& old) { return old.voice == voice.voice; });
+        kit.voices.push_back(voice);
+    }
+}
+
+std::vector<Voice> untaughtVoices(const Exercise& exercise, const TaughtKit& kit) {
+    std::vector<Voice> missing;
+    for (const auto& [voice, usual] : voicesOf(exercise)) {
+        const bool taught = std::any_of(kit.voices.begin(), kit.voices.end(), [v = voice](const TaughtVoice& t) {
+            return instrumentOf(t.voice) == instrumentOf(v) && t.strokes.size() >= kFewestTaught;
+        });
+        if (!taught) missing.push_back(voice);
+    }
+    return missing;
+}
+
+HeardTake toldApart(const Exercise& exercise, HeardTake heard, const TaughtKit& kit) {
+    std::set<Voice> instruments;
+    for (const Stroke& stroke : exercise.strokes) instruments.insert(instrumentOf(stroke.voice));
+    if (instruments.size() < 2 || !untaughtVoices(exercise, kit).empty()) return heard;
+    sharpenOnsets(heard.hits);
+    heard.hits = VoiceFinder(kit).separate(heard.hits);
+    return heard;
+}
+
+}  // namespace upbeat
