@@ -1,7 +1,6 @@
 #include "look/look_place.h"
 
 #include <QGridLayout>
-#include <QPushButton>
 #include <algorithm>
 #include <cmath>
 
@@ -51,6 +50,7 @@ LookPlace::LookPlace(Studio& studio, QWidget* parent)
     sideLayout->addWidget(m_groupArea, 1);
     sideLayout->addWidget(m_closeUp);
     sideLayout->addWidget(m_detail);
+    buildListening(sideLayout);
     m_lenses = new QHBoxLayout;
     m_lenses->setSpacing(6);
     m_lensHint->setFont(typeFace(Type::kSmall));
@@ -86,9 +86,15 @@ LookPlace::LookPlace(Studio& studio, QWidget* parent)
     });
     addKey(Qt::Key_L, QStringLiteral("L"), tr("lens"), [this] { nextLens(); });
     addKey(Qt::Key_G, QStringLiteral("G"), tr("groups"), [this] { toggleGroups(); });
-    addKey(Qt::Key_H, QStringLiteral("H"), tr("hear"), [this] { hear(1); });
-    addKey(Qt::Key_S, QStringLiteral("S"), tr("half speed"), [this] { hear(0.5); });
-    addKey(Qt::Key_A, QStringLiteral("A"), tr("hear all"), [this] { hearAll(); });
+    addKey(Qt::Key_H, QStringLiteral("H"), tr("hear"), [this] { hear(spanToHear()); });
+    addKey(Qt::Key_S, QStringLiteral("S"), tr("half speed"), [this] {
+        Listening slow = spanToHear();
+        slow.speed = 0.5;
+        hear(slow);
+    });
+    addKey(Qt::Key_A, QStringLiteral("A"), tr("hear all"), [this] {
+        if (m_studio.take()) hear({0, m_studio.take()->stored.durationS});
+    });
     addKey(Qt::Key_D, QStringLiteral("D"), tr("drill"), [this] { makeDrill(); });
     addKey(Qt::Key_Plus, QStringLiteral("+ −"), tr("zoom"), [this] { m_field->zoomIn(); });
     addHiddenKey(Qt::Key_Equal, [this] { m_field->zoomIn(); });
@@ -242,16 +248,32 @@ void LookPlace::showChosen() {
                           .arg(mark->relativeDb, 0, 'f', 1));
 }
 
-void LookPlace::hear(double speed) {
+/// What is heard with: kept from one listening to the next.
+void LookPlace::buildListening(QVBoxLayout* side) {
+    auto* row = new QHBoxLayout;
+    row->setSpacing(6);
+    const auto toggle = [&](const QString& text, const QString& tip, Qt::Key key) {
+        auto* button = new QPushButton(text, this);
+        button->setCheckable(true);
+        button->setFocusPolicy(Qt::NoFocus);
+        button->setToolTip(tip);
+        row->addWidget(button);
+        addHiddenKey(key, [button] { button->toggle(); });
+        return button;
+    };
+    m_withClick = toggle(tr("C  click"), tr("Hear it with the click (C)"), Qt::Key_C);
+    m_ideal = toggle(tr("I  ideal"), tr("Hear it as the page asks for it (I)"), Qt::Key_I);
+    m_loop = toggle(tr("O  loop"), tr("Round and round (O)"), Qt::Key_O);
+    side->addLayout(row);
+}
+
+/// From a beat before the chosen hit, else the chosen finding, else the first beat, a bar long.
+Listening LookPlace::spanToHear() const {
     const TakePtr& take = m_studio.take();
-    if (!take) return;
-    if (m_studio.isPlaying()) {
-        m_studio.stopPlaying();
-        return;
-    }
+    if (!take) return {};
     const StoredTake& stored = take->stored;
     const double bar = barDurationS(stored.exercise.meter, Bpm(stored.frame.tempoBpm));
-    double at = stored.frame.firstBeatS;
+    double at = stored.frame.firstBeatS + stored.frame.latencyS;
     if (const FieldMark* mark = m_field->chosen()) at = mark->timeS;
     constexpr double kBefore = 0.05;
     const double beat = 60.0 / stored.frame.tempoBpm;
@@ -262,16 +284,23 @@ void LookPlace::hear(double speed) {
             at += stored.exercise.strokes[static_cast<std::size_t>(*finding.stroke)].at.toDouble() *
                   quarterS(stored.exercise.meter, Bpm(stored.frame.tempoBpm));
     }
-    m_studio.playSpan(at - beat - kBefore, at + bar, speed);
+    return {at - beat - kBefore, at + bar};
 }
 
-void LookPlace::hearAll() {
-    const TakePtr& take = m_studio.take();
-    if (!take) return;
-    if (m_studio.isPlaying())
+void LookPlace::hear(Listening wish) {
+    if (m_studio.isPlaying()) {
         m_studio.stopPlaying();
-    else
-        m_studio.playSpan(0, take->stored.durationS);
+        return;
+    }
+    wish.click = m_withClick->isChecked();
+    wish.ideal = m_ideal->isChecked();
+    wish.loop = m_loop->isChecked();
+    // A loop must come round on the beat.
+    if (wish.loop && m_studio.take()) {
+        const double beat = 60.0 / m_studio.take()->stored.frame.tempoBpm;
+        wish.toS = wish.fromS + beat * std::max(1.0, std::round((wish.toS - wish.fromS) / beat));
+    }
+    m_studio.listen(wish);
 }
 
 void LookPlace::makeDrill() {

@@ -1,6 +1,7 @@
 #pragma once
 
 #include <QLabel>
+#include <QPushButton>
 #include <QScrollArea>
 #include <QVBoxLayout>
 
@@ -41,8 +42,9 @@ class LookPlace : public Place {
     void chooseFinding(int index);
     void nextLens();
     void fillLenses();
-    void hear(double speed);
-    void hearAll();
+    void buildListening(QVBoxLayout* side);
+    [[nodiscard]] Listening spanToHear() const;
+    void hear(Listening wish);
     void makeDrill();
 
     Studio& m_studio;
@@ -56,6 +58,9 @@ class LookPlace : public Place {
     GroupCompare* m_groups;
     CloseUp* m_closeUp;
     QLabel* m_detail;
+    QPushButton* m_withClick = nullptr;
+    QPushButton* m_ideal = nullptr;
+    QPushButton* m_loop = nullptr;
     QVBoxLayout* m_findings = nullptr;
     VerdictBar* m_verdict;
     int m_findingCount = 0;

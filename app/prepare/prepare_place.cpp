@@ -86,6 +86,7 @@ PreparePlace::PreparePlace(Studio& studio, QWidget* parent)
            [this] { m_studio.setTempo(m_studio.ladder().tempoBpm - 1); });
     addKey(Qt::Key_BracketRight, QStringLiteral("]"), tr("faster"),
            [this] { m_studio.setTempo(m_studio.ladder().tempoBpm + 1); });
+    addKey(Qt::CTRL | Qt::Key_T, tr("Ctrl T"), tr("teach the kit"), [this] { teach(); });
     addKey(Qt::Key_PageUp, tr("PgUp PgDn"), tr("bars"), [this] { m_line->scrollBars(-1); });
     addHiddenKey(Qt::Key_PageDown, [this] { m_line->scrollBars(1); });
     showExercise();
@@ -160,6 +161,11 @@ QWidget* PreparePlace::buildControls() {
         grid->addWidget(caption(fields.at(i).first, fields.at(i).second), row, i % 4, 1, columns);
         grid->addWidget(fields.at(i).second, row + 1, i % 4, 1, columns);
     }
+    m_teach = new QPushButton(box);
+    m_teach->setFocusPolicy(Qt::TabFocus);
+    m_teach->setAccessibleName(tr("Teach the kit"));
+    grid->addWidget(m_teach, 4, 0, 1, 4);
+    connect(m_teach, &QPushButton::clicked, this, &PreparePlace::teach);
     for (int column = 0; column < 4; ++column) {
         grid->setColumnStretch(column, 1);
     }
@@ -188,6 +194,12 @@ QWidget* PreparePlace::buildControls() {
         changeSetting([this](PracticeSettings& s) { s.input = m_input->currentData().toString(); });
     });
     return box;
+}
+
+void PreparePlace::teach() {
+    if (!m_studio.canTeach()) return;
+    m_studio.teachKit();
+    Q_EMIT playWanted();
 }
 
 void PreparePlace::changeSetting(const std::function<void(PracticeSettings&)>& change) {
@@ -223,6 +235,9 @@ void PreparePlace::showSettings() {
     m_click->setCurrentIndex(s.clickInTake ? qMin(s.clickSubdivision, 4) - 1 : 4);
     m_profile->setCurrentIndex(s.profile == QLatin1String("performance") ? 1 : 0);
     m_input->setCurrentIndex(qMax(0, m_input->findData(s.input)));
+    m_teach->setVisible(m_studio.canTeach() && !m_studio.isDrill());
+    m_teach->setText(m_studio.isTaught() ? tr("The drums are told apart. Teach the kit anew …")
+                                         : tr("Several drums on one microphone: teach the kit, each drum alone …"));
 }
 
 void PreparePlace::showCleanTempos() {

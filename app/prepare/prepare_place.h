@@ -5,6 +5,7 @@
 #include <QLabel>
 #include <QLineEdit>
 #include <QListView>
+#include <QPushButton>
 #include <QSpinBox>
 
 #include "prepare/exercise_model.h"
@@ -31,6 +32,7 @@ class PreparePlace : public Place {
     void showExercise();
     void showSettings();
     void showCleanTempos();
+    void teach();
     void changeSetting(const std::function<void(PracticeSettings&)>& change);
 
     Studio& m_studio;
@@ -46,6 +48,7 @@ class PreparePlace : public Place {
     QComboBox* m_click = nullptr;
     QComboBox* m_profile = nullptr;
     QComboBox* m_input = nullptr;
+    QPushButton* m_teach = nullptr;
 };
 
 }  // namespace upbeat

@@ -97,6 +97,7 @@ void MainWindow::connectStudio() {
     connect(&m_studio, &Studio::takeOpened, this, [this] {
         if (current() == Play && !m_studio.isHandsFree()) go(Look);
     });
+    connect(&m_studio, &Studio::kitLearned, this, [this] { go(Prepare); });
     connect(&m_studio, &Studio::failed, m_notices, &NoticeBar::complain);
     connect(&m_studio, &Studio::said, m_notices, &NoticeBar::say);
 }

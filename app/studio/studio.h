@@ -7,6 +7,7 @@
 #include <memory>
 #include <vector>
 
+#include "studio/listening.h"
 #include "studio/live_take.h"
 #include "studio/settings.h"
 #include "studio/take_view.h"
@@ -97,8 +98,8 @@ class Studio : public QObject {
     [[nodiscard]] std::vector<TakeSummary> takes(const std::string& exerciseId = {}) const;
     void setNote(qint64 id, const QString& note);
 
-    /// Plays part of the open take; false when there is nothing to hear.
-    void playSpan(double fromS, double toS, double speed = 1);
+    /// Plays part of the open take. The ideal version is there even where nothing was recorded.
+    void listen(const Listening& wish);
     /// Reads part of the open take's recording; spanFetched brings it.
     void fetchSpan(double fromS, double toS);
     void stopPlaying();
@@ -121,6 +122,7 @@ class Studio : public QObject {
     void takeStopped();  ///< The recording has ended; measuring begins.
     void takeOpened();   ///< take() is a new one.
     void logChanged();
+    void kitLearned();
     void failed(const QString& sentence);
     void said(const QString& sentence);
 
@@ -162,8 +164,7 @@ class Studio : public QObject {
     double m_lastPeakDb = -120;
 
     TakePtr m_take;
-    double m_playFromS = 0;
-    double m_playSpeed = 1;
+    Listening m_heard;  ///< What plays, or played last.
     bool m_handsFree = false;
     int m_unkept = 0;  // takes measured or being measured that are not in the logbook yet
     QTimer m_ticker;

@@ -1,4 +1,6 @@
 // The kit at the microphone: teaching it, and what it is then used for.
+#include <algorithm>
+#include <QTimer>
 #include <filesystem>
 
 #include "studio/background.h"
@@ -25,12 +27,11 @@ void Studio::readKitOfInput() {
     if (kit)
         m_kit = *std::move(kit);
     else
-        Q_EMIT failed(sentenceOf(kit.error()));
+        QTimer::singleShot(0, this, [this, why = sentenceOf(kit.error())] { Q_EMIT failed(why); });  // once there is a window
 }
 
 bool Studio::canTeach() const {
-    return m_exercise.strokes.end() !=
-           std::find_if(m_exercise.strokes.begin(), m_exercise.strokes.end(), [this](const Stroke& s) {
+    return std::any_of(m_exercise.strokes.begin(), m_exercise.strokes.end(), [this](const Stroke& s) {
                return instrumentOf(s.voice) != instrumentOf(m_exercise.strokes.front().voice);
            });
 }
@@ -66,7 +67,7 @@ void Studio::learnFrom(const std::shared_ptr<TakeView>& view, const std::string&
             else
                 Q_EMIT said(tr("The %1 was not heard clearly enough; teach the kit once more.")
                                 .arg(QString::fromUtf8(spokenName(missing.front()).data())));
-            Q_EMIT settingsChanged();
+            Q_EMIT kitLearned();
         });
 }
 

@@ -3,7 +3,6 @@
 
 #include "studio/background.h"
 #include "studio/studio.h"
-#include "upbeat/audio/stretch.h"
 #include "upbeat/formats/audio_file.h"
 #include "upbeat/formats/midi_pattern.h"
 #include "upbeat/formats/midi_take.h"
@@ -129,26 +128,21 @@ void Studio::fetchSpan(double fromS, double toS) {
         });
 }
 
-void Studio::playSpan(double fromS, double toS, double speed) {
+void Studio::listen(const Listening& wish) {
     if (!m_take || isRecording()) return;
-    if (m_take->soundFile.isEmpty()) {
+    if (m_take->soundFile.isEmpty() && !wish.ideal) {
         Q_EMIT said(tr("This take has no recording to hear."));
         return;
     }
     runInBackground(
-        m_pool, this,
-        [file = m_take->soundFile.toStdString(), fromS, toS, speed]() -> Result<Sound> {
-            auto sound = readSpan(file, fromS, toS);
-            return sound ? Result<Sound>(stretched(*sound, 1 / speed)) : sound;
-        },
-        [this, fromS, speed](Result<Sound> sound) {
+        m_pool, this, [take = m_take, wish] { return soundOf(*take, wish); },
+        [this, wish](Result<Sound> sound) {
             if (!sound) {
                 Q_EMIT failed(sentenceOf(sound.error()));
                 return;
             }
-            m_playFromS = std::max(0.0, fromS);
-            m_playSpeed = speed;
-            m_engine->play(std::make_shared<Sound>(*std::move(sound)), 1.0);
+            m_heard = wish;
+            m_engine->play(std::make_shared<Sound>(*std::move(sound)), 1.0, wish.loop);
             m_ticker.start();
         });
 }
@@ -158,7 +152,7 @@ void Studio::stopPlaying() {
 }
 
 double Studio::playheadS() const {
-    return isPlaying() ? m_playFromS + m_playSpeed * m_engine->playedS() : -1.0;
+    return isPlaying() ? std::max(0.0, m_heard.fromS) + m_heard.speed * m_engine->playedS() : -1.0;
 }
 
 // ---- interrupted takes

@@ -211,6 +211,7 @@ void Studio::settle() {
 
 void Studio::afterVerdict(const Verdict& verdict) {
     const auto tone = std::make_shared<Sound>(verdictTone(verdict.action, m_stream->sampleRate()));
+    m_heard = {};
     m_engine->play(tone, 0.6);
     if (!m_handsFree) return;
     acceptNextStep();

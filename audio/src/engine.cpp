@@ -17,9 +17,15 @@ void AudioEngine::process(std::span<const float> in, std::span<float> out, std::
 void AudioEngine::playInto(std::span<float> out, Playback& playback) noexcept {
     const auto& samples = playback.sound->samples;
     std::size_t next = playback.next.load(std::memory_order_relaxed);
-    const std::size_t count = std::min(out.size(), samples.size() - std::min(next, samples.size()));
-    for (std::size_t i = 0; i < count; ++i) out[i] += playback.gain * samples[next + i];
-    next += count;
+    std::size_t filled = 0;
+    while (filled < out.size() && !samples.empty()) {
+        const std::size_t count = std::min(out.size() - filled, samples.size() - std::min(next, samples.size()));
+        for (std::size_t i = 0; i < count; ++i) out[filled + i] += playback.gain * samples[next + i];
+        next += count;
+        filled += count;
+        if (next < samples.size() || !playback.loop) break;
+        next = 0;
+    }
     playback.next.store(next, std::memory_order_release);
     if (next >= samples.size()) {
         Playback* mine = &playback;
@@ -43,12 +49,13 @@ std::shared_ptr<RecordingRun> AudioEngine::currentRun() const {
     return m_run;
 }
 
-void AudioEngine::play(std::shared_ptr<const Sound> sound, double gain) {
+void AudioEngine::play(std::shared_ptr<const Sound> sound, double gain, bool loop) {
     const std::lock_guard lock(m_control);
     if (m_playback) retire(m_playback);
     m_playback = std::make_shared<Playback>();
     m_playback->sound = std::move(sound);
     m_playback->gain = static_cast<float>(gain);
+    m_playback->loop = loop;
     m_playing.store(m_playback.get(), std::memory_order_release);
 }
 

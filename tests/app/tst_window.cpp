@@ -127,6 +127,34 @@ class TestWindow : public QObject {
         QVERIFY(stage.window->notices()->isVisible());
     }
 
+    void theKitIsTaughtFromPrepareAndListeningKeepsItsToggles() {
+        const Stage stage;
+        auto* teach = stage.window->place(MainWindow::Prepare)->findChild<QPushButton*>();
+        QVERIFY(!teach->isVisible());
+        stage.studio->chooseExercise("ghosted-backbeat");
+        QVERIFY(teach->isVisible());
+        stage.window->go(MainWindow::Prepare);
+        QTest::mouseClick(teach, Qt::LeftButton);
+        QCOMPARE(stage.window->current(), static_cast<int>(MainWindow::Play));
+        stage.key(Qt::Key_Space);
+        QTRY_VERIFY_WITH_TIMEOUT(stage.studio->isTaught() && stage.window->current() == MainWindow::Prepare, 60000);
+        QVERIFY(teach->text().contains(QStringLiteral("told apart")));
+        QVERIFY(stage.window->notices()->isVisible());
+
+        stage.key(Qt::Key_Space);
+        QTRY_VERIFY_WITH_TIMEOUT(stage.window->current() == MainWindow::Look && stage.studio->take()->id > 0, 60000);
+        QTRY_VERIFY_WITH_TIMEOUT(!stage.studio->isPlaying(), 60000);
+        for (const Qt::Key key : {Qt::Key_I, Qt::Key_O, Qt::Key_C}) stage.key(key);
+        int on = 0;
+        for (const auto* button : stage.window->place(MainWindow::Look)->findChildren<QPushButton*>())
+            if (button->isCheckable() && button->isChecked() && !button->property("lens").isValid()) ++on;
+        QCOMPARE(on, 3);
+        stage.key(Qt::Key_H);
+        QTRY_VERIFY_WITH_TIMEOUT(stage.studio->playheadS() > 0, 60000);
+        stage.key(Qt::Key_H);
+        QVERIFY(!stage.studio->isPlaying());
+    }
+
     void playIsDrawnWhileTheTakeRuns() {
         Character early = machine();
         early.placementMs = -18;

@@ -47,6 +47,27 @@ class TestEngine : public QObject {
         QVERIFY(std::abs(engine.playedS() - 250.0 / 48000) < 1e-9);
     }
 
+    void aLoopGoesRoundWithoutAGap() {
+        AudioEngine engine;
+        OfflineStream stream(48000, 100, nullptr);
+        (void)stream.start(engine);
+        std::vector<float> ramp(70);
+        for (std::size_t i = 0; i < ramp.size(); ++i) ramp[i] = static_cast<float>(i) / 100.0F;
+        engine.play(std::make_shared<Sound>(Sound{ramp, 48000}), 1, true);
+        std::vector<float> heard;
+        for (int i = 0; i < 4; ++i) {
+            const auto out = stream.cycle();
+            heard.insert(heard.end(), out.begin(), out.end());
+        }
+        for (std::size_t i = 0; i < heard.size(); ++i) QCOMPARE(heard[i], ramp[i % 70]);
+        QVERIFY(engine.isPlaying());
+        engine.stopPlaying();
+        QVERIFY(!engine.isPlaying());
+        engine.play(std::make_shared<Sound>(Sound{{}, 48000}), 1, true);
+        (void)stream.cycle();
+        QVERIFY(!engine.isPlaying());
+    }
+
     void aNewSoundReplacesTheOldAndStoppingIsSilence() {
         AudioEngine engine;
         OfflineStream stream(48000, 64, nullptr);

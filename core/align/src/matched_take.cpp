@@ -153,9 +153,17 @@ bool isBounce(const Exercise& e, const std::vector<WrittenStroke>& page, const s
     return e.strokes[static_cast<std::size_t>(w.stroke)].ornament == Ornament::ClosedRoll;
 }
 
+/// Two modes of a drum that rings beat against one another: the low bands rise again, but no stick is heard.
+bool isBeating(const Hit& hit) {
+    constexpr double kSurelyStruck = 20;
+    constexpr std::size_t kLowBands = 3;  // below 700 Hz
+    return hit.strength < kSurelyStruck && isKnown(hit.colour) &&
+           std::all_of(hit.colour.begin() + kLowBands, hit.colour.end(), [](std::uint8_t step) { return step == 0; });
+}
+
 /// Weak hits and second sounds that the page does not explain were never strokes.
-bool counts(const Sounding& sounding, int event) {
-    return event != kNone || (sounding.strength >= kFirmStrength && !sounding.echo);
+bool counts(const Hit& hit, const Sounding& sounding, int event) {
+    return event != kNone || (sounding.strength >= kFirmStrength && !sounding.echo && !isBeating(hit));
 }
 
 }  // namespace
@@ -187,7 +195,7 @@ MatchedTake matchTake(const Exercise& exercise, const TakeFrame& frame, const He
     for (const BreakSpan& span : breaks) take.breaks.push_back(toBreak(span, events, page));
     std::vector<int> keptIndex(hits.size(), kNone);
     for (std::size_t j = 0; j < hits.size(); ++j) {
-        if (!counts(sounding[j], found.eventOfHit[j])) continue;
+        if (!counts(hits[j], sounding[j], found.eventOfHit[j])) continue;
         if (found.eventOfHit[j] == kNone && frame.clickBleed && onAClick(frame, sounding[j].timeS)) continue;
         if (found.eventOfHit[j] == kNone && !hits[j].exact && isSecondSound(found, sounding, j)) continue;
         keptIndex[j] = static_cast<int>(take.hits.size());

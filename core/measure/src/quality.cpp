@@ -6,6 +6,8 @@
 #include <map>
 #include <utility>
 
+#include "upbeat/signal/level.h"
+
 namespace upbeat {
 
 namespace {
@@ -13,35 +15,38 @@ namespace {
 constexpr std::size_t kFewest = 8;
 constexpr double kClearDb = 15;
 
-using Spectrum = std::array<double, kBands>;
+/// Nothing where what rang before drowns the band.
+using Spectrum = std::array<std::optional<double>, kBands>;
+using Middle = std::array<double, kBands>;
 
 Spectrum spectrumOf(const Hit& hit) {
     Spectrum spectrum{};
     for (std::size_t b = 0; b < kBands; ++b)
-        spectrum[b] = 10 * std::log10(static_cast<double>(energyOfStep(hit.colour[b])) + 1e-12) - hit.levelDb;
+        if (hit.colour[b] > 0) spectrum[b] = 10 * std::log10(static_cast<double>(energyOfStep(hit.colour[b])) + 1e-12) -
+                          hit.levelDb;
     return spectrum;
 }
 
-Spectrum middleOf(const std::vector<Spectrum>& all) {
-    Spectrum middle{};
+Middle middleOf(const std::vector<Spectrum>& all) {
+    Middle middle{};
     for (std::size_t b = 0; b < kBands; ++b) {
         std::vector<double> column;
-        column.reserve(all.size());
-        for (const Spectrum& s : all) column.push_back(s[b]);
-        middle[b] = median(std::move(column));
+        for (const Spectrum& s : all)
+            if (s[b]) column.push_back(*s[b]);
+        middle[b] = 2 * column.size() < all.size() ? kSilenceDb : median(std::move(column));
     }
     return middle;
 }
 
 /// Bands far below the strongest hold noise, not the drum.
-double distance(const Spectrum& a, const Spectrum& middle) {
+double distance(const Spectrum& a, const Middle& middle) {
     constexpr double kMattersDb = 35;
     const double strongest = *std::max_element(middle.begin(), middle.end());
     double sum = 0;
     int bands = 0;
     for (std::size_t b = 0; b < kBands; ++b) {
-        if (middle[b] < strongest - kMattersDb) continue;
-        sum += (a[b] - middle[b]) * (a[b] - middle[b]);
+        if (middle[b] < strongest - kMattersDb || !a[b]) continue;
+        sum += (*a[b] - middle[b]) * (*a[b] - middle[b]);
         ++bands;
     }
     return std::sqrt(sum / std::max(1, bands));
@@ -63,7 +68,7 @@ std::vector<StrokeQuality> measureQuality(const MatchedTake& take) {
         std::vector<Spectrum> spectra;
         for (const MatchedStroke* s : strokes)
             spectra.push_back(spectrumOf(take.hits[static_cast<std::size_t>(s->hit)]));
-        const Spectrum middle = middleOf(spectra);
+        const Middle middle = middleOf(spectra);
         std::vector<double> distances;
         for (const Spectrum& s : spectra) distances.push_back(distance(s, middle));
         const auto figure = medianFigure(distances);

@@ -24,8 +24,11 @@ BandSteps colourOf(const Hit& hit) {
     if (hit.patch.isEmpty()) return {};
     const int onset = static_cast<int>(std::lround(onsetFrame(hit)));
     BandEnergy rise{};
-    for (std::size_t b = 0; b < kBands; ++b)
-        rise[b] = std::max(0.0F, hit.patch.meanEnergy(b, onset, onset + kFrames) - backgroundOf(hit, b));
+    for (std::size_t b = 0; b < kBands; ++b) {
+        const float background = backgroundOf(hit, b);
+        const float above = hit.patch.meanEnergy(b, onset, onset + kFrames) - background;
+        if (above > background) rise[b] = above;
+    }
     return toSteps(rise);
 }
 

@@ -22,11 +22,11 @@ class AudioEngine : public AudioProcess {
     void clearRun();
     [[nodiscard]] std::shared_ptr<RecordingRun> currentRun() const;
 
-    /// Plays a sound once, mixed into whatever runs; a second call replaces the first.
-    void play(std::shared_ptr<const Sound> sound, double gain);
+    /// Plays a sound, mixed into whatever runs, once or round and round; a second call replaces the first.
+    void play(std::shared_ptr<const Sound> sound, double gain, bool loop = false);
     void stopPlaying();
     [[nodiscard]] bool isPlaying() const { return m_playing.load() != nullptr; }
-    /// Seconds of the sound that have been played.
+    /// Seconds of the sound that have been played, in this round of a loop.
     [[nodiscard]] double playedS() const;
 
     /// Loudest input sample since the last call, 0 to 1: the level meter between takes.
@@ -37,6 +37,7 @@ class AudioEngine : public AudioProcess {
     struct Playback {
         std::shared_ptr<const Sound> sound;
         float gain = 1;
+        bool loop = false;
         std::atomic<std::size_t> next{0};
     };
     struct Retired {

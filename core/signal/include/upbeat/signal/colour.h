@@ -10,7 +10,8 @@ namespace upbeat {
 /// Energy of a band just before the hit: what rings on under it.
 [[nodiscard]] float backgroundOf(const Hit& hit, std::size_t band);
 
-/// How the first 18 ms rose above that in every band; all 0 without a patch.
+/// How the first 18 ms rose above that in every band; 0 where what rang before drowns the band, and all 0 without a
+/// patch.
 [[nodiscard]] BandSteps colourOf(const Hit& hit);
 
 }  // namespace upbeat
