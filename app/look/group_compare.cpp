@@ -5,12 +5,15 @@
 
 #include "strokes/stroke_painter.h"
 #include "theme/theme.h"
+#include "upbeat/coach/place_words.h"
 
 namespace upbeat {
 
 namespace {
 
 constexpr int kRowHeight = 52;
+constexpr int kHeadingHeight = 30;
+constexpr int kLineHeight = 42;
 
 QString title(Axis axis) {
     switch (axis) {
@@ -28,7 +31,38 @@ QString title(Axis axis) {
     return {};
 }
 
+QString named(std::string_view name) {
+    return QString::fromUtf8(name.data(), static_cast<qsizetype>(name.size()));
+}
+
 }  // namespace
+
+std::vector<CompareLine> compareLines(const TakeAnalysis& analysis) {
+    std::vector<CompareLine> lines;
+    const Measures& m = analysis.measures;
+    for (const Unison& u : m.unisons)
+        lines.push_back({GroupCompare::tr("Struck together"),
+                         GroupCompare::tr("%1 after %2").arg(named(spokenName(u.voice)), named(spokenName(u.against))),
+                         GroupCompare::tr("%1 ms ±%2, %3 times")
+                             .arg(u.behindMs.value, 0, 'f', 1)
+                             .arg(u.behindMs.halfWidth(), 0, 'f', 1)
+                             .arg(u.behindMs.n)});
+    for (const RollPlayed& r : m.rolls)
+        if (r.longestGapMs && r.rippleDb)
+            lines.push_back({GroupCompare::tr("Rolls"),
+                             GroupCompare::tr("from %1").arg(QString::fromStdString(
+                                 placeInWords(analysis.matched.exercise, r.stroke))),
+                             GroupCompare::tr("longest gap %1 ms, ripple %2 dB")
+                                 .arg(r.longestGapMs->value, 0, 'f', 0)
+                                 .arg(r.rippleDb->value, 0, 'f', 1)});
+    for (const StrokeQuality& q : m.quality)
+        lines.push_back({GroupCompare::tr("Alike in sound"),
+                         GroupCompare::tr("%1, %2s").arg(named(spokenName(q.voice)), named(toName(q.level))),
+                         GroupCompare::tr("within %1 dB, %2 odd")
+                             .arg(q.distanceDb.value, 0, 'f', 1)
+                             .arg(q.odd.size())});
+    return lines;
+}
 
 GroupCompare::GroupCompare(QWidget* parent) : QWidget(parent) {}
 
@@ -43,7 +77,11 @@ void GroupCompare::setAnalysis(const TakeAnalysis& analysis) {
     int headings = 0;
     for (std::size_t i = 0; i < m_rows.size(); ++i)
         if (i == 0 || m_rows[i].axis != m_rows[i - 1].axis) ++headings;
-    setMinimumHeight(static_cast<int>(m_rows.size()) * kRowHeight + headings * 30 + 10);
+    m_lines = compareLines(analysis);
+    for (std::size_t i = 0; i < m_lines.size(); ++i)
+        if (i == 0 || m_lines[i].heading != m_lines[i - 1].heading) ++headings;
+    setMinimumHeight(static_cast<int>(m_rows.size()) * kRowHeight + static_cast<int>(m_lines.size()) * kLineHeight +
+                     headings * kHeadingHeight + 10);
     update();
 }
 
@@ -58,12 +96,7 @@ void GroupCompare::paintEvent(QPaintEvent* /*event*/) {
     double y = 0;
     for (std::size_t i = 0; i < m_rows.size(); ++i) {
         const GroupRow& row = m_rows[i];
-        if (i == 0 || row.axis != m_rows[i - 1].axis) {
-            painter.setFont(typeFace(Type::kSmall, true));
-            painter.setPen(theme.inkSoft);
-            painter.drawText(QRectF(0, y, width(), 30), Qt::AlignLeft | Qt::AlignBottom, title(row.axis));
-            y += 30;
-        }
+        if (i == 0 || row.axis != m_rows[i - 1].axis) paintHeading(painter, title(row.axis), y);
         const QPointF foot(122, y + kRowHeight - 8);
         const double level = row.levelDb ? row.levelDb->value - m_loudestDb : -12;
         const double height = strokeHeight(level, scale);
@@ -81,6 +114,28 @@ void GroupCompare::paintEvent(QPaintEvent* /*event*/) {
         painter.drawText(QRectF(156, y + 26, width() - 156, 20), Qt::AlignLeft | Qt::AlignVCenter,
                          tr("%1 hits").arg(row.n) + level2);
         y += kRowHeight;
+    }
+    paintLines(painter, y);
+}
+
+void GroupCompare::paintHeading(QPainter& painter, const QString& text, double& y) const {
+    painter.setFont(typeFace(Type::kSmall, true));
+    painter.setPen(Theme::of(palette()).inkSoft);
+    painter.drawText(QRectF(0, y, width(), kHeadingHeight), Qt::AlignLeft | Qt::AlignBottom, text);
+    y += kHeadingHeight;
+}
+
+void GroupCompare::paintLines(QPainter& painter, double y) const {
+    const Theme& theme = Theme::of(palette());
+    for (std::size_t i = 0; i < m_lines.size(); ++i) {
+        const CompareLine& line = m_lines[i];
+        if (i == 0 || line.heading != m_lines[i - 1].heading) paintHeading(painter, line.heading, y);
+        painter.setFont(typeFace(Type::kSmall));
+        painter.setPen(theme.ink);
+        painter.drawText(QRectF(0, y + 2, width(), 20), Qt::AlignLeft | Qt::AlignVCenter, line.name);
+        painter.setPen(theme.inkSoft);
+        painter.drawText(QRectF(0, y + 20, width(), 20), Qt::AlignLeft | Qt::AlignVCenter, line.figure);
+        y += kLineHeight;
     }
 }
 

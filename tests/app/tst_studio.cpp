@@ -3,6 +3,7 @@
 #include <QTemporaryDir>
 #include <QTest>
 
+#include "look/group_compare.h"
 #include "studio/studio.h"
 #include "takes.h"
 #include "upbeat/formats/atomic_file.h"
@@ -336,6 +337,10 @@ class TestStudio : public QObject {
         room.playOne();
         const auto unisons = studio.take()->analysis.measures.unisons;
         QVERIFY(!unisons.empty());
+        const auto lines = compareLines(studio.take()->analysis);
+        QVERIFY(std::any_of(lines.begin(), lines.end(), [](const CompareLine& line) {
+            return line.name == QStringLiteral("hi-hat after bass drum") || line.name == QStringLiteral("bass drum after hi-hat");
+        }));
         // Opened again from the logbook it is the same take; and the next start of the program still knows the kit.
         const qint64 id = studio.take()->id;
         const auto strokes = studio.take()->analysis.matched.strokes.size();

@@ -157,8 +157,11 @@ bool isBounce(const Exercise& e, const std::vector<WrittenStroke>& page, const s
 bool isBeating(const Hit& hit) {
     constexpr double kSurelyStruck = 20;
     constexpr std::size_t kLowBands = 3;  // below 700 Hz
+    constexpr int kFaint = 60;               // 30 dB below the strongest band
+    const int strongest = *std::max_element(hit.colour.begin(), hit.colour.end());
     return hit.strength < kSurelyStruck && isKnown(hit.colour) &&
-           std::all_of(hit.colour.begin() + kLowBands, hit.colour.end(), [](std::uint8_t step) { return step == 0; });
+           std::all_of(hit.colour.begin() + kLowBands, hit.colour.end(),
+                       [strongest](std::uint8_t step) { return step < strongest - kFaint; });
 }
 
 /// Weak hits and second sounds that the page does not explain were never strokes.
