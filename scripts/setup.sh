@@ -1,7 +1,7 @@
 # Sourced by ./demo, ./test and ./bench: installs what is missing from Debian's packages and builds.
 # Usage: upbeat_setup PRESET PACKAGE...; the working directory is the project's root.
 
-UPBEAT_BUILD_PACKAGES="build-essential cmake ninja-build pkg-config qt6-base-dev libqt6svg6-dev libqt6sql6-sqlite
+UPBEAT_BUILD_PACKAGES="build-essential cmake ninja-build pkg-config qt6-base-dev qt6-svg-dev libqt6sql6-sqlite
     libjack-jackd2-dev librubberband-dev libsndfile1-dev libfmt-dev libcli11-dev nlohmann-json3-dev libexpected-dev"
 UPBEAT_TEST_PACKAGES="jackd2 xvfb"
 

@@ -10,6 +10,7 @@
 #include <functional>
 #include <map>
 
+#include "bleed.h"
 #include "coverage.h"
 #include "faults.h"
 #include "score.h"
@@ -19,6 +20,7 @@
 #include "upbeat/formats/atomic_file.h"
 #include "upbeat/measure/statistics.h"
 #include "upbeat/music/library.h"
+#include "voices.h"
 #include "window_speed.h"
 
 namespace upbeat::bench {
@@ -72,6 +74,14 @@ Table simulatedTable() {
             scoreTake(simulateLabelled(*builtInExercise("singles-sixteenths"), 120, 32, character, seed, Room::Dry));
     }
     table.rows.push_back(rowOf("singles at 120, spread 12 ms", scattered));
+    for (const char* id : {"paradiddle-accents", "flam-taps", "ghosted-backbeat", "swung-ride"}) {
+        const Exercise exercise = *builtInExercise(id);
+        Score hard;
+        for (const std::uint64_t seed : unseenSeeds())
+            for (const Room room : {Room::Dry, Room::Reverberant, Room::Noisy})
+                hard += scoreTake(simulateLabelled(exercise, exercise.tempo.goal * 0.8, 8, {}, seed, room, Kits::Hard));
+        table.rows.push_back(rowOf(exercise.id + ", hard kits", hard));
+    }
     return table;
 }
 
@@ -125,10 +135,9 @@ int run(int argc, char** argv) {
         QApplication::setStyle("Fusion");
         const QApplication application(argc, argv);
         const std::vector<std::pair<std::string, std::function<Table()>>> all{
-            {"window", [] { return windowTable(); }},
-            {"speed", [] { return speedTable(); }},
-            {"coverage", [] { return coverageTable(1000); }},
-            {"findings", [] { return faultTable(200, 200); }},
+            {"window", [] { return windowTable(); }},         {"speed", [] { return speedTable(); }},
+            {"bleed", [] { return bleedTable(); }},           {"voices", [] { return voicesTable(); }},
+            {"coverage", [] { return coverageTable(1000); }}, {"findings", [] { return faultTable(200, 200); }},
             {"simulated", [] { return simulatedTable(); }}};
         for (const auto& [name, make] : all)
             if (only.empty() || only == name) tables.push_back(make());

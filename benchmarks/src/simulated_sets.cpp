@@ -10,9 +10,10 @@ namespace upbeat::bench {
 
 namespace {
 
-Recording recordingFor(std::uint64_t seed, Room room) {
+Recording recordingFor(std::uint64_t seed, Room room, Kits kits) {
     Recording recording;
     recording.kitSeed = seed;
+    recording.hardKit = kits == Kits::Hard;
     if (room == Room::Reverberant) recording.rt60S = 0.5, recording.roomGain = 0.3;
     if (room == Room::Noisy) recording.noiseDb = -50, recording.humDb = -55, recording.dc = 0.01;
     return recording;
@@ -36,12 +37,12 @@ std::vector<Label> labelsOf(const RenderedTake& rendered) {
 }  // namespace
 
 LabelledTake simulateLabelled(const Exercise& exercise, double tempoBpm, int bars, const Character& character,
-                              std::uint64_t seed, Room room) {
+                              std::uint64_t seed, Room room, Kits kits) {
     const Bpm tempo(tempoBpm);
     const int passes = (bars + exercise.bars - 1) / exercise.bars;
     const Performance performance = perform(exercise, tempo, passes, character, seed);
     const double durationS = passes * passDurationS(exercise, tempo);
-    const RenderedTake rendered = render(performance, durationS, recordingFor(seed, room));
+    const RenderedTake rendered = render(performance, durationS, recordingFor(seed, room, kits));
     LabelledTake take;
     take.name = exercise.id;
     take.durationS = rendered.sound.durationS();

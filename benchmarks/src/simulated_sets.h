@@ -10,10 +10,13 @@ namespace upbeat::bench {
 
 /// Conditions a simulated take can be recorded under.
 enum class Room { Dry, Reverberant, Noisy };
+/// Easy kits, and such as are as hard to hear as real ones.
+enum class Kits { Plain, Hard };
 
 /// A take by the simulated player, analysed: kit and player both follow from the seed.
 [[nodiscard]] LabelledTake simulateLabelled(const Exercise& exercise, double tempoBpm, int bars,
-                                            const Character& character, std::uint64_t seed, Room room);
+                                            const Character& character, std::uint64_t seed, Room room,
+                                            Kits kits = Kits::Plain);
 
 /// The seeds of the kits that were not used while the detector was tuned.
 [[nodiscard]] std::vector<std::uint64_t> unseenSeeds();

@@ -101,6 +101,21 @@ class TestListening : public QObject {
         QCOMPARE(after(listen(take, true)).size(), std::size_t{0});
     }
 
+    // A mark on the very first sample of a noisy recording, where no click is: what was learned was half noise.
+    void noiseAtTheStartIsNotLearnedAsAClick() {
+        KnownTake take = withBleed(-20);
+        Recording recording;
+        recording.leadS = 2.5;
+        recording.noiseDb = -60;
+        recording.bleed = ClickPlan{};
+        recording.bleed->tempo = Bpm(kTempo);
+        recording.bleedDb = -20;
+        take.rendered = render({}, 20, recording);
+        auto hits = listen(take, true);
+        std::erase_if(hits, [](const Hit& h) { return h.timeS < 2.45 || h.strength < kFirmStrength; });
+        QCOMPARE(hits.size(), std::size_t{0});
+    }
+
     void strokesInTheCountInAreNotTakenForTheClick() {
         // A player who plays along with the count-in: nothing alike enough to be a click, nothing taken off.
         const KnownTake take = withBleed(-120);

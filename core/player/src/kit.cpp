@@ -91,4 +91,32 @@ Kit makeKit(std::uint64_t seed) {
     return kit;
 }
 
+Kit makeHardKit(std::uint64_t seed) {
+    Kit kit = makeKit(seed);
+    Random r(seed * 6271 + 5);
+    const auto ringLonger = [&](Voice voice, double factor) {
+        for (Partial& partial : at(kit, voice).partials) partial.decayS *= factor;
+    };
+    for (const Voice voice : {Voice::Snare, Voice::SnareEdge, Voice::RimShot}) {
+        auto& bursts = at(kit, voice).bursts;
+        bursts[0].gain *= r.uniform(0.15, 0.4);  // the stick
+        bursts[1].delayS = r.uniform(0.006, 0.022);
+        bursts[1].attackS = r.uniform(0.001, 0.004);
+        bursts[1].gain *= r.uniform(1.0, 1.8);
+        ringLonger(voice, r.uniform(1.5, 3.0));
+    }
+    Recipe& kick = at(kit, Voice::Kick);
+    for (Partial& partial : kick.partials) partial.attackS = r.uniform(0.003, 0.007);
+    kick.bursts[0].gain *= 0.4;
+    kick.bursts.push_back(kick.bursts[0]);
+    kick.bursts.back().delayS = r.uniform(0.012, 0.022);
+    for (const Voice voice : {Voice::TomHigh, Voice::TomMid, Voice::TomLow}) ringLonger(voice, r.uniform(1.8, 2.6));
+    for (const Voice voice : {Voice::Ride, Voice::RideBell, Voice::Crash, Voice::HiHatOpen, Voice::HiHatLoose}) {
+        const double longer = r.uniform(1.5, 2.2);
+        ringLonger(voice, longer);
+        at(kit, voice).bursts.back().decayS *= longer;
+    }
+    return kit;
+}
+
 }  // namespace upbeat

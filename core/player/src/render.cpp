@@ -76,7 +76,8 @@ RenderedTake render(const Performance& performance, double durationS, const Reco
     take.firstBeatS = recording.leadS;
     take.sound.sampleRate = rate;
     take.sound.samples.assign(static_cast<std::size_t>((recording.leadS + durationS + recording.tailS) * rate), 0.0F);
-    StrokeBank bank(makeKit(recording.kitSeed), rate, recording.kitSeed + 1000);
+    StrokeBank bank(recording.hardKit ? makeHardKit(recording.kitSeed) : makeKit(recording.kitSeed), rate,
+                    recording.kitSeed + 1000);
     const auto lay = [&](const PlayedHit& hit) -> TrueHit {
         const StrokeSound& stroke =
             bank.draw(hit.voice, hardnessOf(hit.role == Role::Grace ? Level::Ghost : hit.level));

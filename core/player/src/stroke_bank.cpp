@@ -12,7 +12,7 @@ namespace {
 
 constexpr int kVariants = 12;
 constexpr int kHardnessSteps = 3;
-constexpr double kLongestS = 1.2;
+constexpr double kLongestS = 2.5;
 constexpr double kAudibleDecays = 7.0;  // time constants until a sound is 60 dB down
 
 /// Adds one mode by a turning phasor: two multiplications a sample instead of a sine.

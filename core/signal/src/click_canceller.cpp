@@ -11,12 +11,23 @@ namespace {
 constexpr double kLongestS = 0.150;     // latency, the click and most of its room
 constexpr double kBackgroundS = 0.020;  // memory of the running mean square
 constexpr double kFadeShare = 0.2;      // of the window, at its end
-constexpr double kAudible = 2.0;        // a click's energy over the background's, to be one
+constexpr double kPartS = 0.010;
+constexpr double kUndisturbed = 2.0;
+constexpr double kNoiseMargin = 2.0;
+constexpr double kAudible = 4.0;  // the loudest part of a click against the background, to be one
 
 double energyOf(std::span<const float> x) {
     double sum = 0;
     for (const float v : x) sum += static_cast<double>(v) * static_cast<double>(v);
     return sum;
+}
+
+double loudestPart(std::span<const float> x, double length) {
+    const auto part = std::min(x.size(), static_cast<std::size_t>(length));
+    double most = 0;
+    for (std::size_t at = 0; part > 0 && at + part <= x.size(); at += part)
+        most = std::max(most, energyOf(x.subspan(at, part)));
+    return most;
 }
 
 /// The window must end before the next click begins.
@@ -36,7 +47,7 @@ ClickCanceller::ClickCanceller(std::vector<ClickMark> marks, int sampleRate)
     std::erase_if(m_marks, [](const ClickMark& mark) { return mark.timeS < 0 || mark.kind < 0; });
     int kinds = 0;
     for (const ClickMark& mark : m_marks) kinds = std::max(kinds, mark.kind + 1);
-    m_waves.resize(static_cast<std::size_t>(kinds), {m_window, m_window, 0, 0});
+    m_waves.resize(static_cast<std::size_t>(kinds), {m_window, m_window, 0, 0, 0});
 }
 
 bool ClickCanceller::hearsClick() const {
@@ -64,19 +75,39 @@ void ClickCanceller::process(std::span<float> block) {
                 const auto at = static_cast<std::size_t>(since);
                 m_window[at] = sample;
                 sample -= wave.mean[at];
-                if (mark.quiet && since + 1 == m_length) learn(wave);
+                if (since + 1 == m_length && (mark.quiet || isUndisturbed(wave))) learn(wave);
             }
         }
         ++m_position;
     }
 }
 
+/// While somebody plays only a click that is known already and has nothing beside it may teach: what it leaves is no
+/// more than what was there before it.
+bool ClickCanceller::isUndisturbed(const Wave& wave) const {
+    constexpr int kEnough = 16;
+    if (wave.heard == 0 || wave.heard >= kEnough || energyOf(wave.mean) <= 0) return false;
+    double left = 0;
+    for (std::size_t i = 0; i < m_window.size(); ++i) {
+        const double v = static_cast<double>(m_window[i] - wave.mean[i]);
+        left += v * v;
+    }
+    return left < kUndisturbed * m_beforeMark * static_cast<double>(m_length);
+}
+
 void ClickCanceller::learn(Wave& wave) {
     const double energy = energyOf(m_window);
-    const double background = m_beforeMark * static_cast<double>(m_length);
-    if (!std::isfinite(energy) || energy < kAudible * background || energy <= 0) return;
+    // On the first samples of a recording nothing was heard before: then a click must stand out of its own end.
+    const std::span<const float> end = std::span(m_window).last(m_window.size() / 4);
+    const double before = m_position > m_length + static_cast<std::int64_t>(kBackgroundS * m_sampleRate)
+                              ? m_beforeMark
+                              : energyOf(end) / static_cast<double>(std::max<std::size_t>(1, end.size()));
+    const double background = before * static_cast<double>(m_length);
+    const double audible = kAudible * before * kPartS * m_sampleRate;
+    if (!std::isfinite(energy) || energy <= 0 || loudestPart(m_window, kPartS * m_sampleRate) < audible) return;
     for (std::size_t i = 0; i < m_window.size(); ++i) wave.sum[i] += m_window[i];
     wave.energies += energy;
+    wave.noise += background;
     ++wave.heard;
     // A kind heard once only (the accent of a one-bar count-in) is believed where another kind proves that clicks leak.
     const bool leaks = std::any_of(m_waves.begin(), m_waves.end(), [](const Wave& w) { return likeness(w) > 0; });
@@ -88,19 +119,31 @@ void ClickCanceller::learn(Wave& wave) {
 double ClickCanceller::likeness(const Wave& wave) {
     constexpr double kLeast = 0.8;
     if (wave.heard < 2) return 0;
+    // What rings or hisses on by itself is different each time and says nothing about the click.
     const double n = wave.heard;
-    const double alike = energyOf(wave.sum) / (n * wave.energies);
+    const double own = std::max(wave.energies - wave.noise, 1e-3 * wave.energies);
+    const double alike = std::min(1.0, std::max(0.0, energyOf(wave.sum) - wave.noise) / (n * own));
     const double likeness = (alike - 1.0 / n) / (1.0 - 1.0 / n);
     return likeness < kLeast ? 0.0 : likeness;
 }
 
-void ClickCanceller::shape(Wave& wave, double trust) {
-    const double gain = trust / std::max(1, wave.heard);
+/// The mean of what was heard, part by part only as far as it stands above the noise that is left in a mean: taking
+/// noise off adds noise.
+void ClickCanceller::shape(Wave& wave, double trust) const {
+    const double n = std::max(1, wave.heard);
     const auto fade = static_cast<std::size_t>(kFadeShare * static_cast<double>(wave.mean.size()));
-    for (std::size_t i = 0; i < wave.mean.size(); ++i) {
-        const std::size_t left = wave.mean.size() - 1 - i;
-        const double end = left < fade ? static_cast<double>(left) / static_cast<double>(fade) : 1.0;
-        wave.mean[i] = static_cast<float>(gain * end * static_cast<double>(wave.sum[i]));
+    const auto part = std::max<std::size_t>(1, static_cast<std::size_t>(kPartS * m_sampleRate));
+    for (std::size_t from = 0; from < wave.mean.size(); from += part) {
+        const std::size_t to = std::min(wave.mean.size(), from + part);
+        const double heard = energyOf(std::span(wave.sum).subspan(from, to - from)) / (n * n);
+        const double noise =
+            wave.noise / (n * n) * static_cast<double>(to - from) / static_cast<double>(wave.mean.size());
+        const double own = heard > 0 ? std::max(0.0, 1 - kNoiseMargin * noise / heard) : 0.0;
+        for (std::size_t i = from; i < to; ++i) {
+            const std::size_t left = wave.mean.size() - 1 - i;
+            const double end = left < fade ? static_cast<double>(left) / static_cast<double>(fade) : 1.0;
+            wave.mean[i] = static_cast<float>(trust * own * end / n * static_cast<double>(wave.sum[i]));
+        }
     }
 }
 

@@ -20,7 +20,17 @@ std::map<Voice, Stroke> voicesOf(const Exercise& exercise) {
     return voices;
 }
 
+/// The clear strokes, spread over the lesson. A cymbal that rings on may have none: then its clearest.
 std::vector<Hit> someOf(std::vector<Hit> strokes) {
+    constexpr std::size_t kWithoutClearOnes = 4;
+    const auto isClear = [](const Hit& hit) { return hit.contrastDb >= kOwnOnsetDb; };
+    if (std::count_if(strokes.begin(), strokes.end(), isClear) >= static_cast<std::ptrdiff_t>(kFewestTaught)) {
+        std::erase_if(strokes, [&](const Hit& hit) { return !isClear(hit); });
+    } else {
+        std::sort(strokes.begin(), strokes.end(),
+                  [](const Hit& a, const Hit& b) { return a.contrastDb > b.contrastDb; });
+        strokes.resize(std::min(strokes.size(), kWithoutClearOnes));
+    }
     if (strokes.size() <= kMostTaught) return strokes;
     std::vector<Hit> some;
     for (std::size_t i = 0; i < kMostTaught; ++i) some.push_back(strokes[i * strokes.size() / kMostTaught]);
@@ -64,7 +74,8 @@ TaughtKit learnKit(const MatchedTake& take) {
     std::map<Voice, std::vector<Hit>> heard;
     for (const MatchedStroke& s : take.strokes) {
         const Hit& hit = take.hits[static_cast<std::size_t>(s.hit)];
-        const bool clear = hit.strength >= kFirmStrength && hit.contrastDb >= kOwnOnsetDb && !hit.clipped;
+        constexpr double kAudibleDb = 10;
+        const bool clear = hit.strength >= kFirmStrength && hit.contrastDb >= kAudibleDb && !hit.clipped;
         if (s.written.role == Role::Main && !s.shared && clear && !hit.patch.isEmpty())
             heard[s.stroke.voice].push_back(hit);
     }

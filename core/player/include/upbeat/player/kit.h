@@ -41,4 +41,8 @@ struct Kit {
 
 [[nodiscard]] Kit makeKit(std::uint64_t seed);
 
+/// The same kit made as hard to hear as real ones can be: snares whose stick is faint and whose wires speak 6 to 22 ms
+/// later, a bass drum that rises slowly and whose beater bounces, drums and cymbals that ring over the next strokes.
+[[nodiscard]] Kit makeHardKit(std::uint64_t seed);
+
 }  // namespace upbeat

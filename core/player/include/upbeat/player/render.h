@@ -17,7 +17,8 @@ struct Recording {
     std::uint64_t kitSeed = 1;
     double leadS = 0.5;  ///< Silence before the first beat.
     double tailS = 1.0;
-    double rt60S = 0;  ///< 0: no room.
+    bool hardKit = false;  ///< See makeHardKit.
+    double rt60S = 0;      ///< 0: no room.
     double roomGain = 0.25;
     double noiseDb = -80;  ///< Pink noise, RMS dBFS.
     double humDb = -120;   ///< 50 Hz, RMS dBFS.

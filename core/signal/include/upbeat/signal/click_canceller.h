@@ -34,12 +34,14 @@ class ClickCanceller {
         std::vector<float> sum;   // of the quiet clicks heard so far
         std::vector<float> mean;  // what is taken off
         double energies = 0;      // sum of their energies
+        double noise = 0;         // what of these was there without them
         int heard = 0;
     };
 
+    [[nodiscard]] bool isUndisturbed(const Wave& wave) const;
     void learn(Wave& wave);
     [[nodiscard]] static double likeness(const Wave& wave);
-    static void shape(Wave& wave, double trust);
+    void shape(Wave& wave, double trust) const;
     [[nodiscard]] std::int64_t sampleOf(const ClickMark& mark) const;
 
     std::vector<ClickMark> m_marks;
