@@ -36,6 +36,7 @@ void LiveTake::place(const Hit& hit) {
     const bool firm = hit.strength >= kFirmStrength;
     double nearest = firm ? 0.25 * 60.0 / m_tempoBpm : 0.025;
     for (std::size_t i = 0; i < m_places.size(); ++i) {
+        if (hit.voice && instrumentOf(*hit.voice) != instrumentOf(m_exercise.strokes[i].voice)) continue;
         const int candidate = static_cast<int>(std::lround((since - m_places[i]) / m_passS));
         const double away = std::abs(since - m_places[i] - candidate * m_passS);
         if (candidate >= 0 && candidate < m_passes && away < nearest) {

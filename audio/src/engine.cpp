@@ -14,6 +14,10 @@ void AudioEngine::process(std::span<const float> in, std::span<float> out, std::
     m_cycles.fetch_add(1, std::memory_order_acq_rel);
 }
 
+void AudioEngine::note(const StruckNote& note) noexcept {
+    if (RecordingRun* run = m_active.load(std::memory_order_acquire)) run->note(note);
+}
+
 void AudioEngine::playInto(std::span<float> out, Playback& playback) noexcept {
     const auto& samples = playback.sound->samples;
     std::size_t next = playback.next.load(std::memory_order_relaxed);

@@ -2,6 +2,7 @@
 
 #include <fmt/format.h>
 #include <jack/jack.h>
+#include <jack/midiport.h>
 
 #include <algorithm>
 #include <atomic>
@@ -21,9 +22,10 @@ Client openClient(const char* name) {
     return Client(jack_client_open(name, JackNoStartServer, nullptr));
 }
 
-std::vector<std::string> portsOf(jack_client_t* client, unsigned long flags) {
+std::vector<std::string> portsOf(jack_client_t* client, unsigned long flags,
+                                 const char* type = JACK_DEFAULT_AUDIO_TYPE) {
     std::vector<std::string> names;
-    const char** ports = jack_get_ports(client, nullptr, JACK_DEFAULT_AUDIO_TYPE, flags);
+    const char** ports = jack_get_ports(client, nullptr, type, flags);
     for (const char** port = ports; port != nullptr && *port != nullptr; ++port) names.emplace_back(*port);
     jack_free(ports);
     return names;
@@ -37,6 +39,7 @@ struct JackStream::Impl {
     Client client;
     jack_port_t* in = nullptr;
     jack_port_t* out = nullptr;
+    jack_port_t* midi = nullptr;
     AudioProcess* process = nullptr;
     bool first = true;
     jack_nframes_t lastFrame = 0;
@@ -54,11 +57,29 @@ struct JackStream::Impl {
         std::fill_n(output, frames, 0.0F);
         const bool late = jack_frames_since_cycle_start(client.get()) > frames;
         process->process(std::span(input, frames), std::span(output, frames), position, late);
+        passNotes(frames);
         return 0;
+    }
+
+    void passNotes(jack_nframes_t frames) noexcept {
+        constexpr unsigned kKind = 0xF0;
+        constexpr unsigned kNoteOn = 0x90;
+        constexpr unsigned kData = 0x7F;
+        void* events = jack_port_get_buffer(midi, frames);
+        const jack_nframes_t count = jack_midi_get_event_count(events);
+        for (jack_nframes_t i = 0; i < count; ++i) {
+            jack_midi_event_t event;
+            if (jack_midi_event_get(&event, events, i) != 0 || event.size < 3) continue;
+            // A note-on without velocity is a note-off.
+            if ((event.buffer[0] & kKind) != kNoteOn || (event.buffer[2] & kData) == 0) continue;
+            process->note({position + static_cast<std::int64_t>(event.time), static_cast<int>(event.buffer[1] & kData),
+                           static_cast<int>(event.buffer[2] & kData)});
+        }
     }
 };
 
-JackStream::JackStream(std::string capturePort) : m_capturePort(std::move(capturePort)) {}
+JackStream::JackStream(std::string capturePort, std::string midiPort)
+    : m_capturePort(std::move(capturePort)), m_midiPort(std::move(midiPort)) {}
 
 JackStream::~JackStream() {
     JackStream::stop();
@@ -77,7 +98,8 @@ Result<void> JackStream::start(AudioProcess& process) {
     jack_client_t* client = impl->client.get();
     impl->in = jack_port_register(client, "in", JACK_DEFAULT_AUDIO_TYPE, JackPortIsInput, 0);
     impl->out = jack_port_register(client, "out", JACK_DEFAULT_AUDIO_TYPE, JackPortIsOutput, 0);
-    if (impl->in == nullptr || impl->out == nullptr)
+    impl->midi = jack_port_register(client, "notes", JACK_DEFAULT_MIDI_TYPE, JackPortIsInput, 0);
+    if (impl->in == nullptr || impl->out == nullptr || impl->midi == nullptr)
         return fail("the sound server gives no ports", "sound input", "close other sound programs");
     jack_set_process_callback(
         client, [](jack_nframes_t frames, void* self) { return static_cast<Impl*>(self)->cycle(frames); }, impl.get());
@@ -86,12 +108,21 @@ Result<void> JackStream::start(AudioProcess& process) {
     if (jack_activate(client) != 0)
         return fail("the sound server does not start us", "sound input", "restart the sound server");
     m_impl = std::move(impl);
-    const auto captures = portsOf(client, JackPortIsOutput | JackPortIsPhysical);
-    const std::string capture =
-        !m_capturePort.empty() ? m_capturePort : (captures.empty() ? std::string() : captures.front());
-    if (!capture.empty() && jack_connect(client, capture.c_str(), inputPort().c_str()) != 0) {
-        stop();
-        return fail(fmt::format("the input {} is not there any more", capture), "sound input", "choose another input");
+    if (!m_midiPort.empty()) {
+        if (jack_connect(client, m_midiPort.c_str(), midiPort().c_str()) != 0) {
+            stop();
+            return fail(fmt::format("the instrument {} is not there any more", m_midiPort), "notes",
+                        "choose another input");
+        }
+    } else {
+        const auto captures = portsOf(client, JackPortIsOutput | JackPortIsPhysical);
+        const std::string capture =
+            !m_capturePort.empty() ? m_capturePort : (captures.empty() ? std::string() : captures.front());
+        if (!capture.empty() && jack_connect(client, capture.c_str(), inputPort().c_str()) != 0) {
+            stop();
+            return fail(fmt::format("the input {} is not there any more", capture), "sound input",
+                        "choose another input");
+        }
     }
     const auto playbacks = portsOf(client, JackPortIsInput | JackPortIsPhysical);
     for (std::size_t i = 0; i < std::min<std::size_t>(2, playbacks.size()); ++i)
@@ -112,6 +143,7 @@ int JackStream::periodFrames() const {
     return m_impl ? static_cast<int>(jack_get_buffer_size(m_impl->client.get())) : 256;
 }
 std::string JackStream::name() const {
+    if (!m_midiPort.empty()) return "MIDI " + m_midiPort;
     return m_capturePort.empty() ? "JACK" : "JACK " + m_capturePort;
 }
 std::string JackStream::outputPort() const {
@@ -119,6 +151,10 @@ std::string JackStream::outputPort() const {
 }
 std::string JackStream::inputPort() const {
     return m_impl ? jack_port_name(m_impl->in) : "";
+}
+
+std::string JackStream::midiPort() const {
+    return m_impl ? jack_port_name(m_impl->midi) : "";
 }
 
 std::vector<InputDevice> jackInputs() {
@@ -129,6 +165,8 @@ std::vector<InputDevice> jackInputs() {
     if (!client) return devices;
     for (const std::string& port : portsOf(client.get(), JackPortIsOutput))
         if (port.find("upbeat-check") == std::string::npos) devices.push_back({"jack:" + port, port});
+    for (const std::string& port : portsOf(client.get(), JackPortIsOutput, JACK_DEFAULT_MIDI_TYPE))
+        if (port.find("upbeat-check") == std::string::npos) devices.push_back({"midi:" + port, "MIDI " + port});
     return devices;
 }
 

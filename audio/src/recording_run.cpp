@@ -17,7 +17,8 @@ RecordingRun::RecordingRun(TakePlan plan, int sampleRate)
       m_sampleRate(sampleRate),
       m_total(std::llround(m_plan.durationS() * sampleRate)),
       m_samples(kRingSeconds * static_cast<std::size_t>(sampleRate)),
-      m_losses(256) {
+      m_losses(256),
+      m_notes(4096) {
     for (const ClickKind kind : {ClickKind::Bar, ClickKind::Beat, ClickKind::Subdivision})
         m_clickSounds.at(static_cast<std::size_t>(kind)) = clickSound(kind, sampleRate);
 }
@@ -33,6 +34,12 @@ void RecordingRun::process(std::span<const float> in, std::span<float> out, std:
     m_expected = from + frames;
     m_passed.store(m_expected, std::memory_order_release);
     if (m_expected >= m_total || wasStopped()) m_finished.store(true, std::memory_order_release);
+}
+
+void RecordingRun::note(const StruckNote& note) noexcept {
+    if (startPosition() < 0 || note.position < startPosition()) return;
+    const StruckNote inTake{note.position - startPosition(), note.key, note.velocity};
+    (void)m_notes.push(std::span(&inTake, 1));
 }
 
 void RecordingRun::noteGap(std::int64_t from, std::int64_t expected, std::int64_t frames, bool late) noexcept {

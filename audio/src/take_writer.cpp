@@ -3,6 +3,7 @@
 #include <algorithm>
 #include <chrono>
 
+#include "upbeat/formats/midi_take.h"
 #include "upbeat/signal/level_meter.h"
 #include "upbeat/take/click_marks.h"
 
@@ -56,13 +57,29 @@ void TakeWriter::run() {
     closeFile();
     m_result.trace = m_listener.trace();
     fillRings(m_result.hits, m_result.trace);
+    takeNotes();
+    if (!m_notes.empty()) {
+        m_result.hits = std::move(m_notes);
+        m_result.trace = {};
+    }
     m_result.clickHeard = m_listener.hearsClick();
     m_result.durationS = static_cast<double>(m_written) / m_run->sampleRate();
     m_result.stoppedEarly = m_written < m_run->totalFrames();
     m_done.store(true);
 }
 
+void TakeWriter::takeNotes() {
+    StruckNote note;
+    while (m_run->notes().pop(std::span(&note, 1)) == 1) {
+        const Hit hit = hitOfNote(static_cast<double>(note.position) / m_run->sampleRate(), note.key, note.velocity);
+        m_notes.push_back(hit);
+        const std::lock_guard lock(m_mutex);
+        m_newHits.push_back(hit);
+    }
+}
+
 bool TakeWriter::drain() {
+    takeNotes();
     if (!m_nextLoss) {
         LostFrames lost;
         if (m_run->losses().pop(std::span(&lost, 1)) == 1) m_nextLoss = lost;

@@ -13,21 +13,26 @@ double levelOfVelocity(int velocity) {
     return 40.0 * std::log10(std::clamp(velocity, 1, 127) / 127.0);
 }
 
+Hit hitOfNote(double timeS, int key, int velocity) {
+    constexpr double kSure = 100;
+    Hit hit;
+    hit.timeS = timeS;
+    hit.levelDb = levelOfVelocity(velocity);
+    hit.strength = hit.contrastDb = kSure;
+    hit.voice = voiceOfKey(key);
+    hit.exact = true;
+    return hit;
+}
+
 std::vector<Hit> hitsOfMidi(const MidiFile& file) {
     constexpr int kPercussion = 9;
-    constexpr double kSure = 100;
     const double tickS = 60.0 / file.quarterBpm.value_or(120.0) / file.ticksPerQuarter;
     const bool percussion = std::any_of(file.notes.begin(), file.notes.end(),
                                         [](const MidiNote& note) { return note.channel == kPercussion; });
     std::vector<Hit> hits;
     for (const MidiNote& note : file.notes) {
         if (percussion && note.channel != kPercussion) continue;
-        Hit& hit = hits.emplace_back();
-        hit.timeS = static_cast<double>(note.tick) * tickS;
-        hit.levelDb = levelOfVelocity(note.velocity);
-        hit.strength = hit.contrastDb = kSure;
-        hit.voice = voiceOfKey(note.key);
-        hit.exact = true;
+        hits.push_back(hitOfNote(static_cast<double>(note.tick) * tickS, note.key, note.velocity));
     }
     return hits;
 }

@@ -1,6 +1,7 @@
 // The real device code against a private jackd with a dummy driver. Nothing here asserts on time or on dropped cycles:
 // the machine may stall. Only sample positions outside damaged spans are judged.
 #include <jack/jack.h>
+#include <jack/midiport.h>
 
 #include <QProcess>
 #include <QStandardPaths>
@@ -35,6 +36,40 @@ struct Wire {
     [[nodiscard]] bool disconnectAll(const std::string& port) const {
         jack_port_t* found = jack_port_by_name(client, port.c_str());
         return found != nullptr && jack_port_disconnect(client, found) == 0;
+    }
+};
+
+/// A MIDI instrument that plays by itself.
+struct Pads {
+    jack_client_t* client = jack_client_open("pads", static_cast<jack_options_t>(JackNoStartServer), nullptr);
+    jack_port_t* out = nullptr;
+    std::int64_t at = 0;
+
+    Pads() {
+        if (client == nullptr) return;
+        out = jack_port_register(client, "out", JACK_DEFAULT_MIDI_TYPE, JackPortIsOutput, 0);
+        jack_set_process_callback(
+            client, [](jack_nframes_t n, void* self) { return static_cast<Pads*>(self)->cycle(n); }, this);
+        jack_activate(client);
+    }
+    ~Pads() {
+        if (client != nullptr) jack_client_close(client);
+    }
+    Pads(const Pads&) = delete;
+    Pads& operator=(const Pads&) = delete;
+
+    int cycle(jack_nframes_t frames) {
+        void* buffer = jack_port_get_buffer(out, frames);
+        jack_midi_clear_buffer(buffer);
+        at = jack_last_frame_time(client);
+        constexpr std::int64_t kEvery = 6000;
+        const std::int64_t next = (at + kEvery - 1) / kEvery;
+        if (next * kEvery < at + static_cast<std::int64_t>(frames)) {
+            const std::array<jack_midi_data_t, 3> on{0x99, static_cast<jack_midi_data_t>(next % 2 == 0 ? 38 : 36), 100};
+            const auto offset = static_cast<jack_nframes_t>(next * kEvery - at);
+            (void)jack_midi_event_write(buffer, offset, on.data(), on.size());
+        }
+        return 0;
     }
 };
 
@@ -176,6 +211,48 @@ class TestJack : public QObject {
         for (const double e : errors) apart.push_back(std::abs(e - loop));
         QVERIFY2(quantile(apart, 0.95) < 0.5, qPrintable(QString::number(quantile(apart, 0.95))));
         QVERIFY2(std::abs(loop) < 25, qPrintable(QString::number(loop)));
+    }
+
+    // An instrument that strikes snare and bass drum in turn, every 6000 frames.
+    void notesOfAnInstrumentAreAnExactTake() {
+        Pads pads;
+        QVERIFY(pads.client != nullptr);
+        const auto inputs = jackInputs();
+        QVERIFY(
+            std::any_of(inputs.begin(), inputs.end(), [](const InputDevice& d) { return d.id == "midi:pads:out"; }));
+        AudioEngine engine;
+        JackStream stream({}, "pads:out");
+        QVERIFY(stream.start(engine).has_value());
+        TakePlan plan;
+        plan.exercise = *builtInExercise("ghosted-backbeat");
+        plan.click.tempo = Bpm(240);
+        plan.bars = 6;
+        const auto run = std::make_shared<RecordingRun>(plan, stream.sampleRate());
+        auto writer = TakeWriter::start(run);
+        engine.startRun(run);
+        QTRY_VERIFY_WITH_TIMEOUT((*writer)->isDone(), 120000);
+        engine.clearRun();
+        const FinishedTake take = (*writer)->finish();
+        stream.stop();
+        QVERIFY2(take.hits.size() >= 30, qPrintable(QString::number(take.hits.size())));
+        QVERIFY(take.trace.isEmpty());
+        for (std::size_t i = 0; i < take.hits.size(); ++i) {
+            const Hit& hit = take.hits[i];
+            QVERIFY(hit.exact);
+            QVERIFY(hit.voice == Voice::Snare || hit.voice == Voice::Kick);
+            QVERIFY(hit.levelDb < 0 && hit.levelDb > -20);
+            if (i == 0 || damagedAt(take, hit.timeS) || damagedAt(take, take.hits[i - 1].timeS)) continue;
+            QCOMPARE(std::llround((hit.timeS - take.hits[i - 1].timeS) * 48000), 6000LL);
+            QVERIFY(hit.voice != take.hits[i - 1].voice);
+        }
+    }
+
+    void anInstrumentThatIsGoneIsSaid() {
+        AudioEngine engine;
+        JackStream stream({}, "pads:gone");
+        const auto started = stream.start(engine);
+        QVERIFY(!started);
+        QVERIFY(QString::fromStdString(started.error().sentence()).contains(QStringLiteral("pads:gone")));
     }
 
   private:

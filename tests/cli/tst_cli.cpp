@@ -10,6 +10,12 @@
 #include <limits>
 #include <sndfile.hh>
 
+#include "upbeat/formats/exercise_json.h"
+#include "upbeat/music/library.h"
+#include "upbeat/take/teach.h"
+
+using namespace upbeat;
+
 namespace {
 
 struct Outcome {
@@ -86,6 +92,51 @@ class TestCli : public QObject {
         const Outcome broken = run(analyze(bytes("broken.mid", "MThd nothing")));
         QCOMPARE(broken.status, 3);
         QVERIFY(broken.err.contains("broken.mid"));
+    }
+
+    // A lesson, and a groove on the same kit: the seed chooses kit and player.
+    void aTaughtKitTellsDrumsApart() {
+        const auto simulate = [&](const QString& exercise, const QString& tempo, const QString& bars,
+                                  const QString& out) {
+            return run({QStringLiteral("simulate"), QStringLiteral("--exercise"), exercise, QStringLiteral("--tempo"),
+                        tempo, QStringLiteral("--bars"), bars, QStringLiteral("--seed"), QStringLiteral("31"),
+                        QStringLiteral("--out"), out});
+        };
+        const Exercise lesson = teachingExercise(*builtInExercise("ghosted-backbeat"));
+        const QString page = bytes("lesson.json", QByteArray::fromStdString(toJson(lesson)));
+        QCOMPARE(simulate(page, QStringLiteral("90"), QStringLiteral("6"), path("lesson")).status, 0);
+        QCOMPARE(simulate(QStringLiteral("ghosted-backbeat"), QStringLiteral("90"), QStringLiteral("8"), path("groove"))
+                     .status,
+                 0);
+        const Outcome taught =
+            run({QStringLiteral("teach"), QStringLiteral("--take"), path("lesson/take.wav"),
+                 QStringLiteral("--pattern"), page, QStringLiteral("--tempo"), QStringLiteral("90"),
+                 QStringLiteral("--first-beat"), QStringLiteral("0.5"), QStringLiteral("--out"), path("kit.json")});
+        QVERIFY2(taught.status == 0, taught.err.constData());
+        QCOMPARE(taught.out.count('\n'), 3);
+        const QStringList groove{QStringLiteral("analyze"),  QStringLiteral("--take"),
+                                 path("groove/take.wav"),    QStringLiteral("--pattern"),
+                                 path("groove/pattern.mid"), QStringLiteral("--tempo"),
+                                 QStringLiteral("90"),       QStringLiteral("--first-beat"),
+                                 QStringLiteral("0.5"),      QStringLiteral("--json"),
+                                 QStringLiteral("-")};
+        const Outcome plain = run(groove);
+        const Outcome apart = run(groove + QStringList{QStringLiteral("--kit"), path("kit.json")});
+        QVERIFY2(apart.status == 0, apart.err.constData());
+        const auto unisons = [](const Outcome& o) {
+            return o.json()[QStringLiteral("measures")].toObject()[QStringLiteral("unisons")].toArray();
+        };
+        QVERIFY(unisons(plain).isEmpty());
+        QVERIFY(!unisons(apart).isEmpty());
+        QVERIFY(apart.json()[QStringLiteral("hits")].toArray().size() >
+                plain.json()[QStringLiteral("hits")].toArray().size() + 20);
+        // Refused in one sentence: no kit at all, and one that lacks a drum of the pattern.
+        QCOMPARE(run(groove + QStringList{QStringLiteral("--kit"), bytes("none.json", "[]")}).status, 3);
+        const Outcome lacking =
+            run(groove + QStringList{QStringLiteral("--kit"),
+                                     bytes("empty.json", R"({"format": "upbeat-check/kit", "voices": []})")});
+        QCOMPARE(lacking.status, 2);
+        QCOMPARE(lacking.err.count('\n'), 1);
     }
 
     void aSimulatedTakeIsMeasuredTruly() {

@@ -16,6 +16,7 @@ namespace upbeat {
 class AudioEngine : public AudioProcess {
   public:
     void process(std::span<const float> in, std::span<float> out, std::int64_t position, bool late) noexcept override;
+    void note(const StruckNote& note) noexcept override;
 
     // Control thread.
     void startRun(std::shared_ptr<RecordingRun> run);

@@ -11,8 +11,9 @@ namespace upbeat {
 /// more than a period late is marked late.
 class JackStream : public DuplexStream {
   public:
-    /// `capturePort` as listed by jackInputs(), without "jack:"; empty: the first physical one.
-    explicit JackStream(std::string capturePort);
+    /// `capturePort` as listed by jackInputs(), without "jack:"; empty: the first physical one. With a `midiPort`
+    /// (without "midi:") its notes are taken and no sound is.
+    explicit JackStream(std::string capturePort, std::string midiPort = {});
     ~JackStream() override;
     JackStream(const JackStream&) = delete;
     JackStream& operator=(const JackStream&) = delete;
@@ -25,14 +26,16 @@ class JackStream : public DuplexStream {
     /// Full name of our output port, for wiring in tests.
     [[nodiscard]] std::string outputPort() const;
     [[nodiscard]] std::string inputPort() const;
+    [[nodiscard]] std::string midiPort() const;
 
   private:
     struct Impl;
     std::string m_capturePort;
+    std::string m_midiPort;
     std::unique_ptr<Impl> m_impl;
 };
 
-/// Capture ports of the running server; empty when none runs.
+/// Capture ports and MIDI instruments of the running server; empty when none runs.
 [[nodiscard]] std::vector<InputDevice> jackInputs();
 
 }  // namespace upbeat

@@ -7,6 +7,7 @@
 #include <vector>
 
 #include "upbeat/audio/spsc_ring.h"
+#include "upbeat/audio/stream.h"
 #include "upbeat/audio/take_plan.h"
 
 namespace upbeat {
@@ -28,6 +29,9 @@ class RecordingRun {
     /// Audio thread. The first call fixes the start of the take.
     void process(std::span<const float> in, std::span<float> out, std::int64_t position, bool late) noexcept;
 
+    /// Audio thread: a note of the stream. Notes before the take are not part of it.
+    void note(const StruckNote& note) noexcept;
+
     /// Any thread: end before the last bar.
     void stop() noexcept { m_stop.store(true, std::memory_order_release); }
     /// True once the audio thread has handed over the last sample.
@@ -48,6 +52,7 @@ class RecordingRun {
     // Writer thread.
     [[nodiscard]] SpscRing<float>& samples() { return m_samples; }
     [[nodiscard]] SpscRing<LostFrames>& losses() { return m_losses; }
+    [[nodiscard]] SpscRing<StruckNote>& notes() { return m_notes; }
 
   private:
     void playClicks(std::span<float> out, std::int64_t from) noexcept;
@@ -62,6 +67,7 @@ class RecordingRun {
     std::int64_t m_expected = 0;
     SpscRing<float> m_samples;
     SpscRing<LostFrames> m_losses;
+    SpscRing<StruckNote> m_notes;
     std::atomic<std::int64_t> m_start{-1};
     std::atomic<std::int64_t> m_passed{0};
     std::atomic<bool> m_stop{false};

@@ -10,6 +10,13 @@
 
 namespace upbeat {
 
+/// A MIDI note-on.
+struct StruckNote {
+    std::int64_t position = 0;  ///< Frames since the stream started; in a take, since its start.
+    int key = 0;
+    int velocity = 0;  ///< 1 to 127.
+};
+
 /// What runs on the audio thread. `process` never allocates, locks, logs or touches files.
 class AudioProcess {
   public:
@@ -18,6 +25,8 @@ class AudioProcess {
     /// jumps where cycles were dropped. `late` says the cycle was run too late to be heard whole.
     virtual void process(std::span<const float> in, std::span<float> out, std::int64_t position,
                          bool late) noexcept = 0;
+    /// A note that was struck on a MIDI instrument at a frame of the stream; follows the `process` of its cycle.
+    virtual void note(const StruckNote& /*note*/) noexcept {}
 };
 
 /// A sample-locked pair of one input and one output. `start` gives an error when the device cannot be opened; after
@@ -35,7 +44,7 @@ class DuplexStream {
 
 /// An input the user can choose.
 struct InputDevice {
-    std::string id;  ///< "simulated" or "jack:" and the port's name.
+    std::string id;  ///< "simulated", or "jack:" (sound) or "midi:" (notes) and the port's name.
     std::string label;
 
     friend bool operator==(const InputDevice&, const InputDevice&) = default;

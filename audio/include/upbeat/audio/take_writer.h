@@ -19,7 +19,7 @@ struct FinishedTake {
     TakePlan plan;
     int sampleRate = 48000;
     double durationS = 0;
-    std::vector<Hit> hits;
+    std::vector<Hit> hits;  ///< Of a MIDI instrument where one was played; otherwise of the sound.
     BandTrace trace;
     std::vector<DamagedSpan> damaged;
     bool clickHeard = false;  ///< The click leaks into the microphone; it was taken out before the hits were found.
@@ -50,6 +50,7 @@ class TakeWriter {
     void run();
     bool drain();
     void take(std::span<const float> samples);
+    void takeNotes();
     void insertLost(const LostFrames& lost);
     void store(std::span<const float> samples);
     void closeFile();
@@ -61,6 +62,7 @@ class TakeWriter {
     std::int64_t m_unflushed = 0;
     std::optional<LostFrames> m_nextLoss;
     FinishedTake m_result;
+    std::vector<Hit> m_notes;
 
     std::mutex m_mutex;
     std::vector<Hit> m_newHits;

@@ -12,8 +12,11 @@ namespace upbeat {
 /// it -12 dB. A kit's own curve may differ; gaps between classes are then relative to this one.
 [[nodiscard]] double levelOfVelocity(int velocity);
 
-/// A played take in a MIDI file: every note start is a hit with its exact voice. Times follow the file's first tempo
-/// (120 where none is given). Percussion is channel 10, or all notes where that is empty.
+/// A note as a hit with its exact voice.
+[[nodiscard]] Hit hitOfNote(double timeS, int key, int velocity);
+
+/// A played take in a MIDI file: every note start is a hit. Times follow the file's first tempo (120 where none is
+/// given). Percussion is channel 10, or all notes where that is empty.
 [[nodiscard]] std::vector<Hit> hitsOfMidi(const MidiFile& file);
 
 /// Whether a file's name says that it is MIDI.
