@@ -16,11 +16,7 @@ namespace upbeat::cli {
 
 namespace {
 
-struct Options {
-    std::string take;
-    std::string pattern;
-    double tempo = 0;
-    double firstBeat = 0;
+struct Options : Place {
     int bars = 0;
     double latencyMs = 0;
     double swing = 0;
@@ -107,11 +103,8 @@ Exit run(const Options& o) {
 void addAnalyze(CLI::App& app, std::function<Exit()>& chosen) {
     auto options = std::make_shared<Options>();
     CLI::App* command = app.add_subcommand("analyze", "Measure a recorded take against a pattern");
-    command->add_option("--take", options->take, "The recording: WAV, FLAC, Ogg, or a MIDI file as it was played")
-        ->required();
-    command->add_option("--pattern", options->pattern, "Exercise file or MIDI file")->required();
-    command->add_option("--tempo", options->tempo, "Beats per minute")->required();
-    command->add_option("--first-beat", options->firstBeat, "Time of beat 1 of bar 1 in the take, seconds");
+    options->addTo(*command, "The recording: WAV, FLAC, Ogg, or a MIDI file as it was played",
+                   "Exercise file or MIDI file");
     command->add_option("--bars", options->bars, "Bars played; default: to the last stroke");
     command->add_option("--latency-ms", options->latencyMs, "Taken off every onset");
     command->add_option("--swing", options->swing, "Swing ratio asked for, instead of the pattern's");

@@ -50,6 +50,13 @@ Result<Heard> hear(const std::string& path, double tempoBpm, double firstBeatS, 
     return Heard{{std::move(hits), listener->trace()}, *info};
 }
 
+void Place::addTo(CLI::App& command, const std::string& takeHelp, const std::string& patternHelp) {
+    command.add_option("--take", take, takeHelp)->required();
+    command.add_option("--pattern", pattern, patternHelp)->required();
+    command.add_option("--tempo", tempo, "Beats per minute")->required();
+    command.add_option("--first-beat", firstBeat, "Time of beat 1 of bar 1 in the take, seconds");
+}
+
 std::optional<Error> wrongPlace(double tempoBpm, double firstBeatS) {
     if (!(tempoBpm >= kSlowestTempo && tempoBpm <= kFastestTempo))
         return Error{fmt::format("a tempo of {:g} is out of range", tempoBpm), {}, "use --tempo 30 to 300"};

@@ -1,5 +1,7 @@
 #pragma once
 
+#include <CLI/CLI.hpp>
+#include <optional>
 #include <string>
 
 #include "upbeat/formats/audio_file.h"
@@ -15,6 +17,16 @@ struct Heard {
 
 /// Listens to a recording, with the click of a tempo taken out; the hits of a MIDI file come with exact voices.
 [[nodiscard]] Result<Heard> hear(const std::string& path, double tempoBpm, double firstBeatS, const Meter& meter);
+
+/// What every command that listens is told.
+struct Place {
+    std::string take;
+    std::string pattern;
+    double tempo = 0;
+    double firstBeat = 0;
+
+    void addTo(CLI::App& command, const std::string& takeHelp, const std::string& patternHelp);
+};
 
 /// Nothing when tempo and first beat can be used; otherwise what is wrong.
 [[nodiscard]] std::optional<Error> wrongPlace(double tempoBpm, double firstBeatS);

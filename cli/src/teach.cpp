@@ -14,11 +14,7 @@ namespace upbeat::cli {
 
 namespace {
 
-struct Options {
-    std::string take;
-    std::string pattern;
-    double tempo = 0;
-    double firstBeat = 0;
+struct Options : Place {
     std::string out;
 };
 
@@ -45,11 +41,7 @@ Exit run(const Options& o) {
 void addTeach(CLI::App& app, std::function<Exit()>& chosen) {
     auto options = std::make_shared<Options>();
     CLI::App* command = app.add_subcommand("teach", "Learn what each drum sounds like at one microphone");
-    command->add_option("--take", options->take, "A recording in which each drum is struck alone a few times")
-        ->required();
-    command->add_option("--pattern", options->pattern, "What was played in it")->required();
-    command->add_option("--tempo", options->tempo, "Beats per minute")->required();
-    command->add_option("--first-beat", options->firstBeat, "Time of beat 1 of bar 1 in the take, seconds");
+    options->addTo(*command, "A recording in which each drum is struck alone a few times", "What was played in it");
     command->add_option("--out", options->out, "Where the kit is written, for analyze --kit")->required();
     command->callback([options, &chosen] { chosen = [options] { return run(*options); }; });
 }

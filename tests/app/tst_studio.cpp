@@ -16,10 +16,9 @@ using namespace upbeat::test;
 
 namespace {
 
-Character steady() {
-    Character c;
+Character soloist() {
+    Character c = goodPlayer();
     c.spreadMs = 2.5;
-    c.wanderMs = 0.5;
     c.levelSpreadDb = {0.8, 0.8, 0.8};
     return c;
 }
@@ -29,7 +28,7 @@ struct Room {
     QTemporaryDir dir;
     std::unique_ptr<Studio> studio;
 
-    explicit Room(const Character& character = steady()) { open(character); }
+    explicit Room(const Character& character = soloist()) { open(character); }
     void open(const Character& character) {
         StudioOptions options;
         options.logbookFile = dir.filePath(QStringLiteral("logbook.db")).toStdString();
@@ -76,7 +75,7 @@ class TestStudio : public QObject {
         room.playOne();
         const TakePtr today = room.studio->take();
         room.studio.reset();
-        room.open(steady());
+        room.open(soloist());
         QVERIFY(!room.studio->take());
         room.studio->openTake(today->id);
         QVERIFY(room.studio->take() != nullptr);
@@ -93,7 +92,7 @@ class TestStudio : public QObject {
         room.studio->acceptNextStep();
         QCOMPARE(room.studio->ladder().tempoBpm, 64.0);
         room.studio.reset();
-        room.open(steady());
+        room.open(soloist());
         QCOMPARE(room.studio->ladder().tempoBpm, 64.0);
     }
 
@@ -162,7 +161,7 @@ class TestStudio : public QObject {
     }
 
     void aFaultyPlayerIsSentToTheSpotAndBack() {
-        Character c = steady();
+        Character c = goodPlayer();
         c.habits = {{Beats(5, 4), std::nullopt, std::nullopt, std::nullopt, -45, 0, 1}};
         Room room(c);
         room.playOne();
@@ -203,7 +202,7 @@ class TestStudio : public QObject {
 
     void aRecordingFromOutsideIsMeasured() {
         Room room;
-        const KnownTake known = play(*builtInExercise("singles-sixteenths"), 90, 4, steady(), 3);
+        const KnownTake known = play(*builtInExercise("singles-sixteenths"), 90, 4, soloist(), 3);
         const QString file = room.dir.filePath(QStringLiteral("outside.wav"));
         QVERIFY(writeSound(file.toStdString(), known.rendered.sound, AudioFormat::Wav24).has_value());
         room.studio->openRecording(file, 90, 0.5);
@@ -339,13 +338,14 @@ class TestStudio : public QObject {
         QVERIFY(!unisons.empty());
         const auto lines = compareLines(studio.take()->analysis);
         QVERIFY(std::any_of(lines.begin(), lines.end(), [](const CompareLine& line) {
-            return line.name == QStringLiteral("hi-hat after bass drum") || line.name == QStringLiteral("bass drum after hi-hat");
+            return line.name == QStringLiteral("hi-hat after bass drum") ||
+                   line.name == QStringLiteral("bass drum after hi-hat");
         }));
         // Opened again from the logbook it is the same take; and the next start of the program still knows the kit.
         const qint64 id = studio.take()->id;
         const auto strokes = studio.take()->analysis.matched.strokes.size();
         room.studio.reset();
-        room.open(steady());
+        room.open(soloist());
         room.studio->openTake(id);
         QCOMPARE(room.studio->take()->analysis.matched.strokes.size(), strokes);
         QCOMPARE(room.studio->take()->analysis.measures.unisons.size(), unisons.size());
@@ -355,9 +355,10 @@ class TestStudio : public QObject {
     void aDamagedKitIsSaidAndDoesNoHarm() {
         Room room;
         room.studio->chooseExercise("ghosted-backbeat");
-        QVERIFY(writeFileAtomically(room.dir.filePath(QStringLiteral("kit-simulated.json")).toStdString(), "{\"a\":").has_value());
+        QVERIFY(writeFileAtomically(room.dir.filePath(QStringLiteral("kit-simulated.json")).toStdString(), "{\"a\":")
+                    .has_value());
         room.studio.reset();
-        room.open(steady());
+        room.open(soloist());
         QSignalSpy failed(room.studio.get(), &Studio::failed);
         QTRY_COMPARE(failed.count(), 1);
         QVERIFY(failed.front().front().toString().contains(QStringLiteral("kit-simulated.json")));
@@ -389,7 +390,7 @@ class TestStudio : public QObject {
         room.studio.reset();
         for (const QString& file : QDir(aside.path()).entryList(QDir::Files))
             QVERIFY(QFile::copy(aside.filePath(file), takes + QLatin1Char('/') + file));
-        room.open(steady());
+        room.open(soloist());
         QCOMPARE(room.studio->interrupted().size(), std::size_t{1});
         room.studio->recoverInterrupted();
         QTRY_VERIFY_WITH_TIMEOUT(room.studio->take() != nullptr, 60000);

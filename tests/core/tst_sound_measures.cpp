@@ -12,13 +12,6 @@ using namespace upbeat::test;
 
 namespace {
 
-Character steady() {
-    Character c;
-    c.spreadMs = 3;
-    c.wanderMs = 0.5;
-    return c;
-}
-
 /// Two beats of closed roll in eighths that lead to a stroke on three, then rest.
 Exercise rollExercise() {
     Exercise e = *builtInExercise("flam-taps");
@@ -48,7 +41,7 @@ class TestSoundMeasures : public QObject {
     Q_OBJECT
   private Q_SLOTS:
     void aDenseRollHasNoGapAndItsBouncesAreNoMistakes() {
-        const TakeAnalysis a = rolled(steady());
+        const TakeAnalysis a = rolled(goodPlayer());
         QCOMPARE(a.measures.rolls.size(), std::size_t{1});
         const RollPlayed& roll = a.measures.rolls.front();
         QCOMPARE(roll.stroke, 0);
@@ -66,20 +59,21 @@ class TestSoundMeasures : public QObject {
     }
     void aPlantedGapIsMeasured() {
         QFETCH(double, gapMs);
-        Character c = steady();
+        Character c = goodPlayer();
         c.rollGapMs = gapMs;
         const TakeAnalysis a = rolled(c);
         const Figure& gap = *a.measures.rolls.front().longestGapMs;
         // The drum rings into the gap for a moment; the next wrist stroke ends it.
         QVERIFY2(gap.value > gapMs - 60 && gap.value < gapMs + 30, qPrintable(QString::number(gap.value)));
         QVERIFY(says(a, FindingKind::Roll));
-        QVERIFY(a.measures.rolls.front().rippleDb->value > rolled(steady()).measures.rolls.front().rippleDb->value + 3);
+        QVERIFY(a.measures.rolls.front().rippleDb->value >
+                rolled(goodPlayer()).measures.rolls.front().rippleDb->value + 3);
     }
 
     void widerGapsMeasureWider() {
         double last = 0;
         for (const double gapMs : {80.0, 120.0, 160.0}) {
-            Character c = steady();
+            Character c = goodPlayer();
             c.rollGapMs = gapMs;
             const double gap = rolled(c, 5).measures.rolls.front().longestGapMs->value;
             QVERIFY2(gap > last + 15, qPrintable(QString::number(gap)));
@@ -88,18 +82,18 @@ class TestSoundMeasures : public QObject {
     }
 
     void wristStrokesOfOneHandThatComeLateShowInTheirSpread() {
-        Character c = steady();
+        Character c = goodPlayer();
         Habit late;
         late.limb = Limb::LeftHand;
         late.offsetMs = 20;
         c.habits = {late};
         const double uneven = rolled(c).measures.rolls.front().wristMs->value;
-        const double even = rolled(steady()).measures.rolls.front().wristMs->value;
+        const double even = rolled(goodPlayer()).measures.rolls.front().wristMs->value;
         QVERIFY2(uneven > even + 8, qPrintable(QStringLiteral("%1 %2").arg(uneven).arg(even)));
     }
 
     void withoutSoundNothingIsSaidOfRolls() {
-        const KnownTake take = play(rollExercise(), 80, 4, steady(), 3);
+        const KnownTake take = play(rollExercise(), 80, 4, goodPlayer(), 3);
         QVERIFY(analyze(take, perfectHits(take)).measures.rolls.empty());
         QVERIFY(!hasRolls(*builtInExercise("flam-taps")));
         QVERIFY(hasRolls(rollExercise()));
@@ -109,7 +103,7 @@ class TestSoundMeasures : public QObject {
 
     void oneStrokeOnTheRimIsFoundAmongTheOthers() {
         const Exercise e = *builtInExercise("paradiddle-accents");
-        KnownTake take{e, 90, perform(e, Bpm(90), 8, steady(), 4), {}};
+        KnownTake take{e, 90, perform(e, Bpm(90), 8, goodPlayer(), 4), {}};
         for (PlayedHit& hit : take.performance.hits)
             if (hit.stroke == 5) hit.voice = Voice::CrossStick;
         take.rendered = render(take.performance, 8 * passDurationS(e, Bpm(90)), {});
@@ -127,7 +121,7 @@ class TestSoundMeasures : public QObject {
 
     void evenStrokesAreNotCalledOdd() {
         for (std::uint64_t seed = 1; seed <= 5; ++seed) {
-            const KnownTake take = play(*builtInExercise("paradiddle-accents"), 100, 8, steady(), seed);
+            const KnownTake take = play(*builtInExercise("paradiddle-accents"), 100, 8, goodPlayer(), seed);
             const TakeAnalysis a = listenTo(take);
             QVERIFY(!a.measures.quality.empty());
             for (const StrokeQuality& q : a.measures.quality) QVERIFY(q.odd.size() <= 2);

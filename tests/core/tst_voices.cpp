@@ -15,13 +15,6 @@ using namespace upbeat::test;
 
 namespace {
 
-Character steady() {
-    Character c;
-    c.spreadMs = 3;
-    c.wanderMs = 0.5;
-    return c;
-}
-
 Recording kitOf(std::uint64_t seed) {
     Recording recording;
     recording.kitSeed = seed;
@@ -37,7 +30,7 @@ Exercise backbeat() {
 }
 
 TaughtKit taughtFor(const Exercise& e, std::uint64_t kitSeed) {
-    const KnownTake lesson = play(teachingExercise(e), 90, 1, steady(), kitSeed + 5, kitOf(kitSeed));
+    const KnownTake lesson = play(teachingExercise(e), 90, 1, goodPlayer(), kitSeed + 5, kitOf(kitSeed));
     return learnKit(matchTake(lesson.exercise, lesson.frame(), listenTo(lesson)));
 }
 
@@ -105,7 +98,7 @@ class TestVoices : public QObject {
     void unisonsComeApartWithTheirOwnTimes() {
         QFETCH(int, seed);
         const auto kitSeed = static_cast<std::uint64_t>(seed);
-        const KnownTake take = play(backbeat(), 90, 8, steady(), kitSeed + 100, kitOf(kitSeed));
+        const KnownTake take = play(backbeat(), 90, 8, goodPlayer(), kitSeed + 100, kitOf(kitSeed));
         const TakeAnalysis a = analyzeApart(take, taughtFor(backbeat(), kitSeed));
         std::vector<double> errors;
         int wrong = 0;
@@ -130,7 +123,7 @@ class TestVoices : public QObject {
     }
 
     void aFootThatComesLateIsMeasuredInTheUnison() {
-        Character c = steady();
+        Character c = goodPlayer();
         Habit late;
         late.voice = Voice::Kick;
         late.offsetMs = 12;
@@ -156,11 +149,11 @@ class TestVoices : public QObject {
                 return s.stroke.voice == Voice::Snare && s.stroke.level == Level::Ghost && !s.shared;
             });
         };
-        const KnownTake with = play(e, 90, 12, steady(), 8, kitOf(33));
+        const KnownTake with = play(e, 90, 12, goodPlayer(), 8, kitOf(33));
         QVERIFY2(ghostsIn(analyzeApart(with, kit)) >= 20, "of 24");
         Exercise bare = e;
         std::erase_if(bare.strokes, [](const Stroke& s) { return s.voice == Voice::Snare && s.level == Level::Ghost; });
-        KnownTake without = play(bare, 90, 12, steady(), 8, kitOf(33));
+        KnownTake without = play(bare, 90, 12, goodPlayer(), 8, kitOf(33));
         without.exercise = e;
         const auto invented = ghostsIn(analyzeApart(without, kit));
         QVERIFY2(invented <= 5, qPrintable(QStringLiteral("%1 of 24 that nobody played").arg(invented)));
@@ -177,7 +170,7 @@ class TestVoices : public QObject {
         tom.voice = Voice::TomLow;
         withTom.strokes.push_back(tom);
         const TaughtKit kit = taughtFor(withTom, 34);
-        KnownTake take{e, 90, perform(e, Bpm(90), 8, steady(), 9), {}};
+        KnownTake take{e, 90, perform(e, Bpm(90), 8, goodPlayer(), 9), {}};
         for (PlayedHit& hit : take.performance.hits)
             if (hit.stroke == index) hit.voice = Voice::TomLow, hit.levelDb += 8;
         take.rendered = render(take.performance, 8 * passDurationS(e, Bpm(90)), kitOf(34));
@@ -192,14 +185,14 @@ class TestVoices : public QObject {
     }
 
     void withoutALessonNothingChanges() {
-        const KnownTake take = play(backbeat(), 90, 2, steady(), 3, kitOf(31));
+        const KnownTake take = play(backbeat(), 90, 2, goodPlayer(), 3, kitOf(31));
         const HeardTake heard = listenTo(take);
         QCOMPARE(toldApart(take.exercise, heard, {}).hits, heard.hits);
         TaughtKit kit = taughtFor(backbeat(), 31);
         kit.voices.pop_back();
         QVERIFY(!untaughtVoices(take.exercise, kit).empty());
         QCOMPARE(toldApart(take.exercise, heard, kit).hits, heard.hits);
-        const KnownTake pad = play(*builtInExercise("singles-sixteenths"), 90, 2, steady(), 3, kitOf(31));
+        const KnownTake pad = play(*builtInExercise("singles-sixteenths"), 90, 2, goodPlayer(), 3, kitOf(31));
         const HeardTake heardPad = listenTo(pad);
         QCOMPARE(toldApart(pad.exercise, heardPad, taughtFor(backbeat(), 31)).hits, heardPad.hits);
     }
@@ -230,7 +223,7 @@ class TestVoices : public QObject {
         const TaughtKit kit = taughtFor(backbeat(), 31);
         const auto read = kitFromJson(toJson(kit), "kit.json");
         QVERIFY(read.has_value());
-        const KnownTake take = play(backbeat(), 90, 2, steady(), 3, kitOf(31));
+        const KnownTake take = play(backbeat(), 90, 2, goodPlayer(), 3, kitOf(31));
         const auto hits = listenTo(take).hits;
         const auto a = VoiceFinder(kit).separate(hits);
         const auto b = VoiceFinder(*read).separate(hits);

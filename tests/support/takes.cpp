@@ -52,4 +52,11 @@ Character machine() {
     return c;
 }
 
+Character goodPlayer() {
+    Character c;
+    c.spreadMs = 3;
+    c.wanderMs = 0.5;
+    return c;
+}
+
 }  // namespace upbeat::test

@@ -32,8 +32,6 @@ class Faults {
         findTimingHabits();
         findLevelHabits();
         findMissed();
-        findWrongVoices();
-        findOddStrokes();
         findWhole();
         for (Finding& f : findStructureFaults(m_take, m_measures)) m_found.push_back(std::move(f));
         std::stable_sort(m_found.begin(), m_found.end(),
@@ -128,60 +126,34 @@ class Faults {
         }
     }
 
+    /// Something that happens to one stroke on some of the passes: at least `least` times and on a share of them.
+    void findOften(FindingKind kind, const std::map<int, int>& times, int least, double share, std::string_view what) {
+        for (const auto& [stroke, count] : times) {
+            if (count < least || count < share * m_take.passes) continue;
+            Finding f = about(stroke);
+            f.kind = kind;
+            f.figure = shareFigure(count, m_take.passes);
+            f.unit = "%";
+            f.passes = count;
+            f.of = m_take.passes;
+            f.sentence = fmt::format("{} {} on {} of {} passes", name(stroke), what, count, m_take.passes);
+            f.weight =
+                kind == FindingKind::Missed ? 1.0 + 3.0 * count / m_take.passes : 0.5 + 1.5 * count / m_take.passes;
+            m_found.push_back(std::move(f));
+        }
+    }
+
     void findMissed() {
-        std::map<int, int> times;
-        for (const WrittenStroke& w : m_take.missed) ++times[w.stroke];
-        for (const auto& [stroke, count] : times) {
-            if (count < 2 || count * 4 < m_take.passes) continue;
-            Finding f = about(stroke);
-            f.kind = FindingKind::Missed;
-            f.figure = shareFigure(count, m_take.passes);
-            f.unit = "%";
-            f.passes = count;
-            f.of = m_take.passes;
-            f.sentence = fmt::format("{} is missing on {} of {} passes", name(stroke), count, m_take.passes);
-            f.weight = 1.0 + 3.0 * count / m_take.passes;
-            m_found.push_back(std::move(f));
-        }
-    }
-
-    void findWrongVoices() {
-        std::map<int, int> times;
-        for (const WrittenStroke& w : m_measures.counts.wrongVoice) ++times[w.stroke];
-        for (const auto& [stroke, count] : times) {
-            if (count < 2 || count * 4 < m_take.passes) continue;
-            Finding f = about(stroke);
-            f.kind = FindingKind::Missed;
-            f.figure = shareFigure(count, m_take.passes);
-            f.unit = "%";
-            f.passes = count;
-            f.of = m_take.passes;
-            f.sentence =
-                fmt::format("{} is struck on another drum on {} of {} passes", name(stroke), count, m_take.passes);
-            f.weight = 1.0 + 3.0 * count / m_take.passes;
-            m_found.push_back(std::move(f));
-        }
-    }
-
-    void findOddStrokes() {
-        std::map<int, int> times;
+        std::map<int, int> missed;
+        std::map<int, int> elsewhere;
+        std::map<int, int> odd;
+        for (const WrittenStroke& w : m_take.missed) ++missed[w.stroke];
+        for (const WrittenStroke& w : m_measures.counts.wrongVoice) ++elsewhere[w.stroke];
         for (const StrokeQuality& quality : m_measures.quality)
-            for (const OddStroke& odd : quality.odd) ++times[odd.written.stroke];
-        for (const auto& [stroke, count] : times) {
-            if (count < 3 || count * 2 < m_take.passes) continue;
-            Finding f = about(stroke);
-            f.kind = FindingKind::Stroke;
-            f.figure = shareFigure(count, m_take.passes);
-            f.unit = "%";
-            f.passes = count;
-            f.of = m_take.passes;
-            f.sentence = fmt::format(
-                "{} sounds unlike your others of its kind on {} of {} passes: look where it "
-                "strikes",
-                name(stroke), count, m_take.passes);
-            f.weight = 0.5 + 1.5 * count / m_take.passes;
-            m_found.push_back(std::move(f));
-        }
+            for (const OddStroke& stroke : quality.odd) ++odd[stroke.written.stroke];
+        findOften(FindingKind::Missed, missed, 2, 0.25, "is missing");
+        findOften(FindingKind::Missed, elsewhere, 2, 0.25, "is struck on another drum");
+        findOften(FindingKind::Stroke, odd, 3, 0.5, "sounds unlike your others of its kind");
     }
 
     void whole(FindingKind kind, const Figure& figure, std::string unit, double weight, std::string sentence) {
