@@ -12,12 +12,17 @@ namespace upbeat {
 
 namespace {
 
+constexpr double kVeryClearDb = 30.0;
+constexpr double kStillClearDb = 18.0;
 constexpr std::size_t kMostExamples = 8;
 constexpr std::size_t kFewestExamples = 3;
-constexpr int kEarliest = -12;  // where an onset may lie, in frames from the novelty peak
+constexpr int kEarliest = -20;      // where an onset may lie, in frames from the novelty peak
+constexpr int kEarliestNear = -12;  // the same where another stroke is near: its sound must not be looked at
 constexpr int kLatest = 6;
-constexpr int kLead = 10;                                  // frames of background before the earliest onset
-constexpr int kTemplateFrames = kLatest - kEarliest + 12;  // of a stroke from its onset on
+constexpr int kLead = 10;  // frames of background before the earliest onset
+constexpr int kTail = 12;  // frames of the stroke behind the latest onset
+constexpr int kTemplateFrames =
+    kLatest - kEarliest + 10;  // as many as a patch holds of a clear stroke  // of a stroke from its onset on
 constexpr float kSilence = 2e-10F;
 
 /// A clear stroke without what sounded before it. rise[b][k] is the energy k frames after its onset.
@@ -52,17 +57,21 @@ std::array<float, kBands> freedoms() {
 
 class Fit {
   public:
-    Fit(const Hit& hit, const std::array<float, kBands>& freedom) : m_freedom(freedom) {
+    Fit(const Hit& hit, const std::array<float, kBands>& freedom, int earliest)
+        : m_freedom(freedom),
+          m_earliest(earliest),
+          m_first(static_cast<std::size_t>(static_cast<int>(kPatchBefore) + earliest - kLead)),
+          m_window(static_cast<std::size_t>(kLead + std::min(kTemplateFrames, kLatest - earliest + kTail))) {
         for (std::size_t b = 0; b < kBands; ++b)
-            for (std::size_t i = 0; i < kWindow; ++i) {
-                m_energy[b][i] = hit.patch.energy(kFirst + i, b) + kSilence;
+            for (std::size_t i = 0; i < m_window; ++i) {
+                m_energy[b][i] = hit.patch.energy(m_first + i, b) + kSilence;
                 m_upTo[b][i + 1] = m_upTo[b][i] + m_energy[b][i];
             }
     }
 
     /// How unlikely the patch is with the example's onset `shift` frames after the novelty peak.
     [[nodiscard]] float cost(const Example& example, double shift) const {
-        const double onset = kLead - kEarliest + shift;
+        const double onset = kLead - m_earliest + shift;
         const auto first = static_cast<std::size_t>(std::ceil(onset));
         const auto part = static_cast<float>(static_cast<double>(first) - onset);
         float sum = 0;
@@ -71,26 +80,25 @@ class Fit {
     }
 
   private:
-    static constexpr std::size_t kFirst = static_cast<std::size_t>(static_cast<int>(kPatchBefore) + kEarliest - kLead);
-    static constexpr std::size_t kWindow = kLead + kTemplateFrames;
+    static constexpr std::size_t kMostFrames = kLead + kTemplateFrames;
 
     [[nodiscard]] float bandCost(const std::array<float, kTemplateFrames + 1>& rise, std::size_t b, std::size_t first,
                                  float part) const {
         const auto& e = m_energy[b];
         const float background = m_upTo[b][first] / static_cast<float>(first);
-        const std::size_t length = kWindow - first;
-        std::array<float, kWindow> shape;
+        const std::size_t length = m_window - first;
+        std::array<float, kMostFrames> shape;
         float expected = 0;
         for (std::size_t k = 0; k < length; ++k) {
             shape[k] = (1 - part) * rise[k] + part * rise[k + 1];
             expected += shape[k];
         }
-        const float heard = m_upTo[b][kWindow] - m_upTo[b][first] - background * static_cast<float>(length);
+        const float heard = m_upTo[b][m_window] - m_upTo[b][first] - background * static_cast<float>(length);
         // In units of the background. Before the onset the mean is the model: those frames cost one each. Logarithms
         // are taken of products, a few frames at a time.
         const float gain = expected > 0 ? std::max(0.0F, heard / expected) / background : 0.0F;
         float ratios = 0;
-        float logs = static_cast<float>(kWindow) * std::log(background);
+        float logs = static_cast<float>(m_window) * std::log(background);
         float product = 1;
         for (std::size_t k = 0; k < length; ++k) {
             const float model = 1.0F + gain * shape[k];
@@ -101,9 +109,12 @@ class Fit {
         return static_cast<float>(first) + ratios / background + logs + std::log(product);
     }
 
-    std::array<std::array<float, kWindow>, kBands> m_energy{};
-    std::array<std::array<float, kWindow + 1>, kBands> m_upTo{};  // sums of the energies
+    std::array<std::array<float, kMostFrames>, kBands> m_energy{};
+    std::array<std::array<float, kMostFrames + 1>, kBands> m_upTo{};  // sums of the energies
     const std::array<float, kBands>& m_freedom;
+    int m_earliest;
+    std::size_t m_first;   // of the patch
+    std::size_t m_window;  // frames looked at
 };
 
 /// Place of the lowest point through three neighbours, from -0.5 to 0.5.
@@ -114,7 +125,7 @@ double lowest(float before, float here, float after) {
 
 struct Place {
     float cost = std::numeric_limits<float>::infinity();
-    int shift = kEarliest;
+    int shift = 0;
 
     void look(const Fit& fit, const Example& example, int at) {
         if (const float c = fit.cost(example, at); c < cost) cost = c, shift = at;
@@ -122,13 +133,13 @@ struct Place {
 };
 
 /// Every example is tried at a few shifts; those that fit best there are moved finely, and the median of them counts.
-double bestShift(const Fit& fit, const std::vector<Example>& examples) {
+double bestShift(const Fit& fit, const std::vector<Example>& examples, int earliest) {
     constexpr int kCoarse = 4;
     constexpr std::size_t kVoters = 3;
     std::vector<std::pair<Place, const Example*>> tried;
     for (const Example& example : examples) {
         tried.emplace_back(Place{}, &example);
-        for (int s = kEarliest; s <= kLatest; s += kCoarse) tried.back().first.look(fit, example, s);
+        for (int s = earliest; s <= kLatest; s += kCoarse) tried.back().first.look(fit, example, s);
     }
     const std::size_t voters = std::min(kVoters, tried.size());
     std::partial_sort(tried.begin(), tried.begin() + static_cast<std::ptrdiff_t>(voters), tried.end(),
@@ -138,7 +149,7 @@ double bestShift(const Fit& fit, const std::vector<Example>& examples) {
         auto& [place, example] = tried[i];
         for (int step = kCoarse / 2; step >= 1; step /= 2) {
             const int centre = place.shift;
-            place.look(fit, *example, std::max(kEarliest, centre - step));
+            place.look(fit, *example, std::max(earliest, centre - step));
             place.look(fit, *example, std::min(kLatest, centre + step));
         }
         constexpr double kHalf = 0.5;
@@ -149,11 +160,22 @@ double bestShift(const Fit& fit, const std::vector<Example>& examples) {
     return found[voters / 2];
 }
 
-std::vector<Example> examplesOf(const std::vector<Hit>& hits) {
+std::vector<const Hit*> clearStrokes(const std::vector<Hit>& hits, double leastDb) {
     std::vector<const Hit*> clear;
     for (const Hit& hit : hits)
-        if (hit.contrastDb >= 30.0 && hit.strength >= kFirmStrength && !hit.patch.isEmpty() && !hit.clipped)
+        if (hit.contrastDb >= leastDb && hit.strength >= kFirmStrength && !hit.patch.isEmpty() && !hit.clipped)
             clear.push_back(&hit);
+    return clear;
+}
+
+/// Strokes that stand very clear of what rang before; in dense playing on a ringing drum there are none, then the
+/// clearest there are.
+std::vector<Example> examplesOf(const std::vector<Hit>& hits) {
+    std::vector<const Hit*> clear;
+    for (const double leastDb : {kVeryClearDb, kOwnOnsetDb, kStillClearDb}) {
+        clear = clearStrokes(hits, leastDb);
+        if (clear.size() >= kFewestExamples) break;
+    }
     std::vector<Example> examples;
     const std::size_t count = std::min(kMostExamples, clear.size());
     for (std::size_t i = 0; i < count; ++i)
@@ -168,10 +190,14 @@ void sharpenOnsets(std::vector<Hit>& hits) {
     if (examples.size() < kFewestExamples) return;
     const auto freedom = freedoms();
     constexpr double kNeighbourS = 0.002;
+    constexpr double kNearS = 0.045;  // grace notes
     for (std::size_t i = 0; i < hits.size(); ++i) {
         Hit& hit = hits[i];
         if (hit.contrastDb >= kOwnOnsetDb || hit.patch.isEmpty()) continue;
-        const double time = hit.peakS + bestShift(Fit(hit, freedom), examples) * kFrameS;
+        const bool near = (i > 0 && hit.timeS - hits[i - 1].timeS < kNearS) ||
+                          (i + 1 < hits.size() && hits[i + 1].timeS - hit.timeS < kNearS);
+        const int earliest = near ? kEarliestNear : kEarliest;
+        const double time = hit.peakS + bestShift(Fit(hit, freedom, earliest), examples, earliest) * kFrameS;
         const bool inOrder = (i == 0 || time > hits[i - 1].timeS + kNeighbourS) &&
                              (i + 1 == hits.size() || time < hits[i + 1].timeS - kNeighbourS);
         if (inOrder) hit.timeS = time;
