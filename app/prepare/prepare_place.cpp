@@ -197,9 +197,8 @@ QWidget* PreparePlace::buildControls() {
 }
 
 void PreparePlace::teach() {
-    if (!m_studio.canTeach()) return;
     m_studio.teachKit();
-    Q_EMIT playWanted();
+    if (m_studio.isDrill()) Q_EMIT playWanted();
 }
 
 void PreparePlace::changeSetting(const std::function<void(PracticeSettings&)>& change) {

@@ -1,6 +1,6 @@
 // The kit at the microphone: teaching it, and what it is then used for.
-#include <algorithm>
 #include <QTimer>
+#include <algorithm>
 #include <filesystem>
 
 #include "studio/background.h"
@@ -27,13 +27,14 @@ void Studio::readKitOfInput() {
     if (kit)
         m_kit = *std::move(kit);
     else
-        QTimer::singleShot(0, this, [this, why = sentenceOf(kit.error())] { Q_EMIT failed(why); });  // once there is a window
+        QTimer::singleShot(0, this,
+                           [this, why = sentenceOf(kit.error())] { Q_EMIT failed(why); });  // once there is a window
 }
 
 bool Studio::canTeach() const {
     return std::any_of(m_exercise.strokes.begin(), m_exercise.strokes.end(), [this](const Stroke& s) {
-               return instrumentOf(s.voice) != instrumentOf(m_exercise.strokes.front().voice);
-           });
+        return instrumentOf(s.voice) != instrumentOf(m_exercise.strokes.front().voice);
+    });
 }
 
 bool Studio::isTaught() const {
@@ -41,7 +42,11 @@ bool Studio::isTaught() const {
 }
 
 void Studio::teachKit() {
-    if (isRecording() || isDrill() || !canTeach()) return;
+    if (isRecording() || isDrill()) return;
+    if (!canTeach()) {
+        Q_EMIT said(tr("This exercise has one instrument: there is nothing to tell apart."));
+        return;
+    }
     m_exercise = teachingExercise(m_exercise);
     readLadder();
     Q_EMIT exerciseChanged();

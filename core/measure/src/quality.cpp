@@ -22,8 +22,8 @@ using Middle = std::array<double, kBands>;
 Spectrum spectrumOf(const Hit& hit) {
     Spectrum spectrum{};
     for (std::size_t b = 0; b < kBands; ++b)
-        if (hit.colour[b] > 0) spectrum[b] = 10 * std::log10(static_cast<double>(energyOfStep(hit.colour[b])) + 1e-12) -
-                          hit.levelDb;
+        if (hit.colour[b] > 0)
+            spectrum[b] = 10 * std::log10(static_cast<double>(energyOfStep(hit.colour[b])) + 1e-12) - hit.levelDb;
     return spectrum;
 }
 
@@ -66,6 +66,7 @@ std::vector<StrokeQuality> measureQuality(const MatchedTake& take) {
     for (const auto& [key, strokes] : groups) {
         if (strokes.size() < kFewest) continue;
         std::vector<Spectrum> spectra;
+        spectra.reserve(strokes.size());
         for (const MatchedStroke* s : strokes)
             spectra.push_back(spectrumOf(take.hits[static_cast<std::size_t>(s->hit)]));
         const Middle middle = middleOf(spectra);

@@ -202,6 +202,7 @@ class VoiceFinder::Work {
                                hit.strength >= kFirmStrength);
         if (hit.strength >= kFirmStrength) addFaint(heard, best);
         std::vector<PartTime> times;
+        times.reserve(best.parts.size());
         for (const Part& part : best.parts)
             times.push_back({&part.base->course, part.gain, static_cast<double>(kDelays[part.delay])});
         if (times.size() > 1) findPartTimes(hit, times, end);
