@@ -32,6 +32,7 @@ void Studio::readKitOfInput() {
 }
 
 bool Studio::canTeach() const {
+    if (m_settings.input.startsWith(QLatin1String("midi:"))) return false;  // its voices are exact
     return std::any_of(m_exercise.strokes.begin(), m_exercise.strokes.end(), [this](const Stroke& s) {
         return instrumentOf(s.voice) != instrumentOf(m_exercise.strokes.front().voice);
     });

@@ -57,6 +57,7 @@ std::vector<Hit> HitDetector::take() {
 }
 
 std::vector<Hit> HitDetector::takeEarly() {
+    m_wantsEarly = true;
     return std::exchange(m_early, {});
 }
 
@@ -146,9 +147,10 @@ double HitDetector::energyAfter(std::int64_t from, std::int64_t to) const {
 }
 
 void HitDetector::showEarly() {
+    if (!m_wantsEarly) return;
     const auto soonest = static_cast<std::int64_t>(kEarlyS * m_sampleRate);
     for (Candidate& candidate : m_waiting) {
-        if (candidate.shown || candidate.strength < kFirmStrength) continue;
+        if (candidate.shown) continue;
         const std::int64_t sample = candidate.frame * static_cast<std::int64_t>(m_frameSize);
         if (m_seen - sample < soonest) break;
         candidate.shown = true;

@@ -25,8 +25,8 @@ class HitDetector {
     /// The hits decided since the last call.
     [[nodiscard]] std::vector<Hit> take();
 
-    /// Firm hits at a first look, 20 ms after they sounded: what is shown while a take runs. Their onset and level may
-    /// still move a little, and a louder sound just behind may yet take their place.
+    /// Hits at a first look, 20 ms after they sounded: what is shown while a take runs. Their onset and level may still
+    /// move a little, and a louder sound just behind may yet take their place. Collected from the first call on.
     [[nodiscard]] std::vector<Hit> takeEarly();
     [[nodiscard]] const BandTrace& trace() const { return m_trace; }
 
@@ -66,6 +66,7 @@ class HitDetector {
     std::deque<Candidate> m_waiting;
     std::vector<Hit> m_ready;
     std::vector<Hit> m_early;
+    bool m_wantsEarly = false;
     BandTrace m_trace;
     BandEnergy m_column{};  // sum of the frames of the column that is being filled
     double m_lastTimeS = -1.0;
