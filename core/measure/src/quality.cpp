@@ -71,6 +71,7 @@ std::vector<StrokeQuality> measureQuality(const MatchedTake& take) {
             spectra.push_back(spectrumOf(take.hits[static_cast<std::size_t>(s->hit)]));
         const Middle middle = middleOf(spectra);
         std::vector<double> distances;
+        distances.reserve(spectra.size());
         for (const Spectrum& s : spectra) distances.push_back(distance(s, middle));
         const auto figure = medianFigure(distances);
         if (!figure) continue;
