@@ -7,6 +7,7 @@
 #include <cmath>
 
 #include "theme/theme.h"
+#include "theme/words.h"
 
 namespace upbeat {
 
@@ -14,10 +15,6 @@ namespace {
 
 constexpr double kLimitAt = 0.62;
 constexpr double kHead = 44;
-
-QString fromView(std::string_view text) {
-    return QString::fromUtf8(text.data(), static_cast<int>(text.size()));
-}
 
 /// Met: a tick. Missed: a cross. Not sure: an open circle. Drawn, so that no font has to have them.
 void paintMark(QPainter& painter, const QPointF& centre, GateState state, const QColor& ink) {
@@ -54,7 +51,7 @@ void GateList::setGates(std::vector<Gate> gates) {
     m_gates = std::move(gates);
     QStringList spoken;
     for (const Gate& gate : m_gates)
-        spoken << fromView(spokenName(gate.kind)) + QLatin1Char(' ') + fromView(toName(gate.state));
+        spoken << inWords(spokenName(gate.kind)) + QLatin1Char(' ') + inWords(toName(gate.state));
     setAccessibleName(spoken.join(QStringLiteral(", ")));
     update();
 }
@@ -67,7 +64,7 @@ bool GateList::event(QEvent* event) {
     if (event->type() == QEvent::ToolTip) {
         const auto* help = static_cast<QHelpEvent*>(event);
         const auto row = static_cast<std::size_t>(std::max(0.0, (help->pos().y() - kHead) / rowHeight()));
-        if (row < m_gates.size()) QToolTip::showText(help->globalPos(), fromView(explanation(m_gates[row].kind)), this);
+        if (row < m_gates.size()) QToolTip::showText(help->globalPos(), inWords(explanation(m_gates[row].kind)), this);
         return true;
     }
     return QWidget::event(event);
@@ -106,14 +103,14 @@ void GateList::paintGate(QPainter& painter, const Gate& gate, const QRectF& row)
               gate.state == GateState::Unsure ? theme.inkSoft : ink);
     painter.setFont(typeFace(15, missed));
     painter.setPen(ink);
-    QString name = fromView(spokenName(gate.kind));
+    QString name = inWords(spokenName(gate.kind));
     if (gate.state == GateState::Unsure) name = tr("%1: not sure yet").arg(name);
     const double room = row.width() - 24 - 84;
     painter.drawText(QRectF(row.left() + 24, row.top() + 2, room, 24), Qt::AlignVCenter,
                      QFontMetricsF(painter.font()).elidedText(name, Qt::ElideRight, room));
     const bool whole = gate.kind == GateKind::Mistakes;
     const QString figure =
-        QStringLiteral("%1 %2").arg(gate.measured.value, 0, 'f', whole ? 0 : 1).arg(fromView(unitOf(gate.kind)));
+        QStringLiteral("%1 %2").arg(gate.measured.value, 0, 'f', whole ? 0 : 1).arg(inWords(unitOf(gate.kind)));
     painter.setFont(typeFace(15, true));
     painter.drawText(QRectF(row.left(), row.top() + 2, row.width(), 24), Qt::AlignRight | Qt::AlignVCenter,
                      figure.trimmed());

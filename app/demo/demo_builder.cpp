@@ -1,5 +1,7 @@
 #include "demo/demo_builder.h"
 
+#include "studio/take_view.h"
+
 #include <QDateTime>
 #include <mutex>
 #include <thread>
@@ -17,8 +19,7 @@ namespace {
 
 /// One take of the scenario, ready for the logbook.
 struct DemoTake {
-    StoredTake stored;
-    TakeAnalysis analysis;
+    TakeView view;
     RenderedTake rendered;
     double nextBpm = 0;
 };
@@ -35,37 +36,38 @@ DemoTake playOne(const ScenarioExercise& player, double tempoBpm, int bars, doub
     recording.tailS = 0.4;
     DemoTake take;
     take.rendered = render(performance, passes * passDurationS(e, Bpm(tempoBpm)), recording);
-    take.stored.exercise = e;
-    take.stored.startedAt = at;
-    take.stored.frame = {tempoBpm, take.rendered.firstBeatS, passes * e.bars, 0, false, {}};
-    take.stored.hits = detectHits(take.rendered.sound.view(), take.rendered.sound.sampleRate);
-    take.stored.durationS = take.rendered.sound.durationS();
-    take.stored.device = "Simulated player";
-    take.analysis = analyzeTake(e, take.stored.frame, take.stored.hits, {practiceProfile(), ladderOf(e), history});
-    take.stored.hits = withoutPatches(take.analysis.matched.hits);
+    StoredTake& stored = take.view.stored;
+    stored.exercise = e;
+    stored.startedAt = at;
+    stored.frame = {tempoBpm, take.rendered.firstBeatS, passes * e.bars, 0, false, {}};
+    stored.hits = detectHits(take.rendered.sound.view(), take.rendered.sound.sampleRate);
+    stored.durationS = take.rendered.sound.durationS();
+    stored.device = "Simulated player";
+    measureFresh(take.view, {practiceProfile(), ladderOf(e), history}, {});
     // The demo's player does not take drills: it repeats the rung instead.
-    const Verdict& v = take.analysis.verdict;
+    const Verdict& v = take.view.analysis.verdict;
     take.nextBpm = v.action == Action::Up || v.action == Action::Back ? v.nextTempoBpm : tempoBpm;
     return take;
 }
 
 Result<void> keepTake(DemoTake& take, const TakeStore& store, TakeRepository& takes) {
+    StoredTake& stored = take.view.stored;
     TakeSidecar sidecar;
-    sidecar.exercise = take.stored.exercise;
-    sidecar.click.tempo = Bpm(take.stored.frame.tempoBpm);
-    sidecar.click.meter = take.stored.exercise.meter;
-    sidecar.bars = take.stored.frame.bars;
-    sidecar.firstBeatS = take.stored.frame.firstBeatS;
-    sidecar.device = take.stored.device;
-    sidecar.startedAt = take.stored.startedAt.toString(Qt::ISODate).toStdString();
-    sidecar.hits = take.stored.hits;
-    const auto name = store.begin(sidecar, take.stored.startedAt);
+    sidecar.exercise = stored.exercise;
+    sidecar.click.tempo = Bpm(stored.frame.tempoBpm);
+    sidecar.click.meter = stored.exercise.meter;
+    sidecar.bars = stored.frame.bars;
+    sidecar.firstBeatS = stored.frame.firstBeatS;
+    sidecar.device = stored.device;
+    sidecar.startedAt = stored.startedAt.toString(Qt::ISODate).toStdString();
+    sidecar.hits = stored.hits;
+    const auto name = store.begin(sidecar, stored.startedAt);
     if (!name) return tl::unexpected(name.error());
     if (auto written = writeSound(store.partFile(*name), take.rendered.sound, AudioFormat::Flac24); !written)
         return written;
     if (auto finished = store.finish(*name, sidecar); !finished) return finished;
-    take.stored.file = *name + ".flac";
-    const auto id = takes.add(take.stored, take.analysis);
+    stored.file = *name + ".flac";
+    const auto id = takes.add(stored, take.view.analysis);
     if (!id) return tl::unexpected(id.error());
     return {};
 }
@@ -106,7 +108,7 @@ class Builder {
                 if (m_stop.load()) return;
                 DemoTake take = playOne(player, tempo, m_scenario.bars, day, evening.addSecs(n * 50),
                                         player.seed * 1000 + static_cast<std::uint64_t>(day * 10 + n), history);
-                history.push_back(remember(tempo, take.analysis.gates));
+                history.push_back(remember(tempo, take.view.analysis.gates));
                 tempo = take.nextBpm;
                 const std::lock_guard lock(m_writing);
                 if (auto kept = keepTake(take, store, takes); !kept) return report(kept.error());

@@ -5,6 +5,7 @@
 
 #include "strokes/stroke_painter.h"
 #include "theme/theme.h"
+#include "theme/words.h"
 #include "upbeat/coach/place_words.h"
 
 namespace upbeat {
@@ -31,36 +32,32 @@ QString title(Axis axis) {
     return {};
 }
 
-QString named(std::string_view name) {
-    return QString::fromUtf8(name.data(), static_cast<qsizetype>(name.size()));
-}
-
 }  // namespace
 
 std::vector<CompareLine> compareLines(const TakeAnalysis& analysis) {
     std::vector<CompareLine> lines;
     const Measures& m = analysis.measures;
     for (const Unison& u : m.unisons)
-        lines.push_back({GroupCompare::tr("Struck together"),
-                         GroupCompare::tr("%1 after %2").arg(named(spokenName(u.voice)), named(spokenName(u.against))),
-                         GroupCompare::tr("%1 ms ±%2, %3 times")
-                             .arg(u.behindMs.value, 0, 'f', 1)
-                             .arg(u.behindMs.halfWidth(), 0, 'f', 1)
-                             .arg(u.behindMs.n)});
+        lines.push_back(
+            {GroupCompare::tr("Struck together"),
+             GroupCompare::tr("%1 after %2").arg(inWords(spokenName(u.voice)), inWords(spokenName(u.against))),
+             GroupCompare::tr("%1 ms ±%2, %3 times")
+                 .arg(u.behindMs.value, 0, 'f', 1)
+                 .arg(u.behindMs.halfWidth(), 0, 'f', 1)
+                 .arg(u.behindMs.n)});
     for (const RollPlayed& r : m.rolls)
         if (r.longestGapMs && r.rippleDb)
             lines.push_back({GroupCompare::tr("Rolls"),
-                             GroupCompare::tr("from %1").arg(QString::fromStdString(
-                                 placeInWords(analysis.matched.exercise, r.stroke))),
+                             GroupCompare::tr("from %1").arg(
+                                 QString::fromStdString(placeInWords(analysis.matched.exercise, r.stroke))),
                              GroupCompare::tr("longest gap %1 ms, ripple %2 dB")
                                  .arg(r.longestGapMs->value, 0, 'f', 0)
                                  .arg(r.rippleDb->value, 0, 'f', 1)});
     for (const StrokeQuality& q : m.quality)
-        lines.push_back({GroupCompare::tr("Alike in sound"),
-                         GroupCompare::tr("%1, %2s").arg(named(spokenName(q.voice)), named(toName(q.level))),
-                         GroupCompare::tr("within %1 dB, %2 odd")
-                             .arg(q.distanceDb.value, 0, 'f', 1)
-                             .arg(q.odd.size())});
+        lines.push_back(
+            {GroupCompare::tr("Alike in sound"),
+             GroupCompare::tr("%1, %2s").arg(inWords(spokenName(q.voice)), inWords(toName(q.level))),
+             GroupCompare::tr("within %1 dB, %2 odd").arg(q.distanceDb.value, 0, 'f', 1).arg(q.odd.size())});
     return lines;
 }
 

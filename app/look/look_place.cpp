@@ -6,9 +6,25 @@
 
 #include "look/finding_card.h"
 #include "theme/theme.h"
+#include "theme/words.h"
 #include "upbeat/coach/place_words.h"
 
 namespace upbeat {
+
+namespace {
+
+/// Empties a layout; `kept` is only taken out of it.
+void clear(QLayout& layout, const QWidget* kept = nullptr) {
+    while (QLayoutItem* item = layout.takeAt(0)) {
+        if (QWidget* old = item->widget(); old != nullptr && old != kept) {
+            old->hide();
+            old->deleteLater();
+        }
+        delete item;  // NOLINT(cppcoreguidelines-owning-memory): takeAt hands the item over
+    }
+}
+
+}  // namespace
 
 LookPlace::LookPlace(Studio& studio, QWidget* parent)
     : Place(parent),
@@ -126,13 +142,7 @@ void LookPlace::showTake() {
 }
 
 void LookPlace::fillLenses() {
-    while (QLayoutItem* item = m_lenses->takeAt(0)) {
-        if (QWidget* old = item->widget(); old != nullptr && old != m_lensHint) {
-            old->hide();
-            old->deleteLater();
-        }
-        delete item;  // NOLINT(cppcoreguidelines-owning-memory): takeAt hands the item over
-    }
+    clear(*m_lenses, m_lensHint);
     for (const Lens lens : lensesFor(m_studio.take()->analysis)) {
         auto* button = new QPushButton(lensName(lens), this);
         button->setCheckable(true);
@@ -175,13 +185,7 @@ void LookPlace::toggleGroups() {
 }
 
 void LookPlace::fillFindings() {
-    while (QLayoutItem* item = m_findings->takeAt(0)) {
-        if (QWidget* old = item->widget(); old != nullptr) {
-            old->hide();
-            old->deleteLater();
-        }
-        delete item;  // NOLINT(cppcoreguidelines-owning-memory): takeAt hands the item over
-    }
+    clear(*m_findings);
     const TakePtr& take = m_studio.take();
     m_findingCount = take ? static_cast<int>(take->analysis.findings.size()) : 0;
     for (int i = 0; i < m_findingCount; ++i) {
@@ -194,11 +198,9 @@ void LookPlace::fillFindings() {
         for (const Gate& gate : take->analysis.gates)
             if (gate.state == GateState::Met)
                 clean << tr("%1: %2 %3")
-                             .arg(QString::fromUtf8(spokenName(gate.kind).data(),
-                                                    static_cast<int>(spokenName(gate.kind).size())))
+                             .arg(inWords(spokenName(gate.kind)))
                              .arg(gate.measured.value, 0, 'f', gate.kind == GateKind::Mistakes ? 0 : 1)
-                             .arg(QString::fromUtf8(unitOf(gate.kind).data(),
-                                                    static_cast<int>(unitOf(gate.kind).size())));
+                             .arg(inWords(unitOf(gate.kind)));
         auto* met = new QLabel(this);
         met->setWordWrap(true);
         met->setFont(typeFace(Type::kSmall));

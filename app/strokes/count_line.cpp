@@ -4,6 +4,7 @@
 #include <algorithm>
 
 #include "strokes/stroke_painter.h"
+#include "theme/words.h"
 
 namespace upbeat {
 
@@ -89,8 +90,7 @@ void CountLine::paintVoice(QPainter& painter, Voice voice, const QRectF& row, bo
     if (named) {
         painter.setFont(typeFace(Type::kSmall));
         painter.setPen(theme.inkSoft);
-        painter.drawText(QRectF(12, base - 20, kNames - 16, 24), Qt::AlignVCenter,
-                         QString::fromUtf8(spokenName(voice).data(), static_cast<int>(spokenName(voice).size())));
+        painter.drawText(QRectF(12, base - 20, kNames - 16, 24), Qt::AlignVCenter, inWords(spokenName(voice)));
     }
     StrokeScale scale;
     scale.fullHeight = std::max(14.0, row.height() - 34);

@@ -127,7 +127,11 @@ std::vector<InputDevice> Studio::inputs() const {
 }
 
 bool Studio::isSimulated() const {
-    return !m_settings.input.startsWith(QLatin1String("jack:")) && !m_settings.input.startsWith(QLatin1String("midi:"));
+    return !m_settings.input.startsWith(QLatin1String("jack:")) && !isMidi();
+}
+
+bool Studio::isMidi() const {
+    return m_settings.input.startsWith(QLatin1String("midi:"));
 }
 
 void Studio::openDevice() {
@@ -135,7 +139,7 @@ void Studio::openDevice() {
     if (m_stream) m_stream->stop();
     if (isSimulated())
         m_stream = std::make_unique<SimulatedStream>(*m_engine, characterNow(), 4711, m_options.simulatedSpeed);
-    else if (m_settings.input.startsWith(QLatin1String("midi:")))
+    else if (isMidi())
         m_stream = std::make_unique<JackStream>(std::string(), m_settings.input.mid(5).toStdString());
     else
         m_stream = std::make_unique<JackStream>(m_settings.input.mid(5).toStdString());

@@ -70,6 +70,8 @@ class Studio : public QObject {
     [[nodiscard]] std::vector<InputDevice> inputs() const;
     [[nodiscard]] QString deviceName() const;
     [[nodiscard]] bool isSimulated() const;
+    /// A MIDI instrument: its notes are the hits.
+    [[nodiscard]] bool isMidi() const;
     /// Loudest input since the last call, dBFS.
     [[nodiscard]] double inputPeakDb();
 

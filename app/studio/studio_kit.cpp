@@ -5,6 +5,7 @@
 
 #include "studio/background.h"
 #include "studio/studio.h"
+#include "theme/words.h"
 #include "upbeat/formats/atomic_file.h"
 #include "upbeat/formats/kit_json.h"
 #include "upbeat/take/teach.h"
@@ -32,7 +33,7 @@ void Studio::readKitOfInput() {
 }
 
 bool Studio::canTeach() const {
-    if (m_settings.input.startsWith(QLatin1String("midi:"))) return false;  // its voices are exact
+    if (isMidi()) return false;  // its voices are exact
     return std::any_of(m_exercise.strokes.begin(), m_exercise.strokes.end(), [this](const Stroke& s) {
         return instrumentOf(s.voice) != instrumentOf(m_exercise.strokes.front().voice);
     });
@@ -72,7 +73,7 @@ void Studio::learnFrom(const std::shared_ptr<TakeView>& view, const std::string&
                 Q_EMIT said(tr("The kit is learned: from now on its drums are told apart."));
             else
                 Q_EMIT said(tr("The %1 was not heard clearly enough; teach the kit once more.")
-                                .arg(QString::fromUtf8(spokenName(missing.front()).data())));
+                                .arg(inWords(spokenName(missing.front()))));
             Q_EMIT kitLearned();
         });
 }

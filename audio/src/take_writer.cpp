@@ -52,16 +52,13 @@ void TakeWriter::run() {
         if (last && !some) break;
         if (!some) std::this_thread::sleep_for(std::chrono::milliseconds(5));
     }
-    m_listener.finish();
+    HeardTake heard = m_listener.finish();
     take({});
     closeFile();
-    m_result.trace = m_listener.trace();
-    fillRings(m_result.hits, m_result.trace);
     takeNotes();
-    if (!m_notes.empty()) {
-        m_result.hits = std::move(m_notes);
-        m_result.trace = {};
-    }
+    if (!m_notes.empty()) heard = std::move(m_notes);
+    m_result.hits = std::move(heard.hits);
+    m_result.trace = std::move(heard.trace);
     m_result.clickHeard = m_listener.hearsClick();
     m_result.durationS = static_cast<double>(m_written) / m_run->sampleRate();
     m_result.stoppedEarly = m_written < m_run->totalFrames();
@@ -123,8 +120,6 @@ void TakeWriter::take(std::span<const float> samples) {
         m_listener.push(samples);
         m_written += static_cast<std::int64_t>(samples.size());
     }
-    const auto hits = m_listener.take();
-    m_result.hits.insert(m_result.hits.end(), hits.begin(), hits.end());
     const auto early = m_listener.takeEarly();
     const std::lock_guard lock(m_mutex);
     m_newHits.insert(m_newHits.end(), early.begin(), early.end());

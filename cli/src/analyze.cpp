@@ -16,7 +16,7 @@ namespace upbeat::cli {
 
 namespace {
 
-struct Options : Place {
+struct Options : TakeOptions {
     int bars = 0;
     double latencyMs = 0;
     double swing = 0;
@@ -31,7 +31,7 @@ Exit checkArguments(const Options& o) {
     const auto bad = [](std::string what, std::string fix) {
         return complain(Error{std::move(what), {}, std::move(fix)}, Exit::BadArguments);
     };
-    if (const auto wrong = wrongPlace(o.tempo, o.firstBeat)) return complain(*wrong, Exit::BadArguments);
+    if (const auto wrong = o.wrong()) return complain(*wrong, Exit::BadArguments);
     if (o.bars < 0 || o.bars > 100000)
         return bad(fmt::format("{} bars cannot be played", o.bars), "use --bars 1 or more");
     if (!std::isfinite(o.latencyMs) || std::abs(o.latencyMs) > 2000)
@@ -76,7 +76,7 @@ Exit run(const Options& o) {
                                   "teach every drum of the pattern"},
                             Exit::BadArguments);
     }
-    const auto heard = hear(o.take, o.tempo, o.firstBeat, pattern->meter);
+    const auto heard = hear(o, pattern->meter);
     if (!heard) return complain(heard.error(), Exit::Unreadable);
     const auto nothing = [&](std::string what) {
         return complain(Error{std::move(what), o.take, "check --first-beat and the recording level"},

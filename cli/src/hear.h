@@ -15,20 +15,19 @@ struct Heard {
     AudioInfo info;
 };
 
-/// Listens to a recording, with the click of a tempo taken out; the hits of a MIDI file come with exact voices.
-[[nodiscard]] Result<Heard> hear(const std::string& path, double tempoBpm, double firstBeatS, const Meter& meter);
-
 /// What every command that listens is told.
-struct Place {
+struct TakeOptions {
     std::string take;
     std::string pattern;
     double tempo = 0;
     double firstBeat = 0;
 
     void addTo(CLI::App& command, const std::string& takeHelp, const std::string& patternHelp);
+    /// Nothing when tempo and first beat can be used; otherwise what is wrong.
+    [[nodiscard]] std::optional<Error> wrong() const;
 };
 
-/// Nothing when tempo and first beat can be used; otherwise what is wrong.
-[[nodiscard]] std::optional<Error> wrongPlace(double tempoBpm, double firstBeatS);
+/// Listens to the recording, with the click of the tempo taken out; the hits of a MIDI file come with exact voices.
+[[nodiscard]] Result<Heard> hear(const TakeOptions& options, const Meter& meter);
 
 }  // namespace upbeat::cli

@@ -14,15 +14,15 @@ namespace upbeat::cli {
 
 namespace {
 
-struct Options : Place {
+struct Options : TakeOptions {
     std::string out;
 };
 
 Exit run(const Options& o) {
-    if (const auto wrong = wrongPlace(o.tempo, o.firstBeat)) return complain(*wrong, Exit::BadArguments);
+    if (const auto wrong = o.wrong()) return complain(*wrong, Exit::BadArguments);
     const auto pattern = readPattern(o.pattern);
     if (!pattern) return complain(pattern.error(), Exit::Unreadable);
-    const auto heard = hear(o.take, o.tempo, o.firstBeat, pattern->meter);
+    const auto heard = hear(o, pattern->meter);
     if (!heard) return complain(heard.error(), Exit::Unreadable);
     const int bars = barsPlayed(*pattern, o.tempo, o.firstBeat, heard->take.hits);
     const TaughtKit kit = learnKit(matchTake(*pattern, {o.tempo, o.firstBeat, bars, 0, false, {}}, heard->take));

@@ -85,14 +85,10 @@ std::string toJson(const Character& c) {
 }
 
 Result<Character> characterFromJson(std::string_view text, const std::string& where) {
-    const auto json = parseJson(text, where);
+    const auto json = parseOwnFile(text, where, {kFormat, "this is not a simulated player", "choose a character file"});
     if (!json) return tl::unexpected(json.error());
     std::optional<Error> error;
     const JsonReader reader(*json, "", error);
-    if (reader.text("format") != kFormat)
-        return fail("this is not a simulated player", where, "choose a character file");
-    if (reader.integer("version", 1) > 1)
-        return fail("it was written by a newer Upbeat Check", where, "update the program");
     Character c;
     c.placementMs = reader.number("placement_ms", c.placementMs);
     c.spreadMs = reader.number("spread_ms", c.spreadMs);

@@ -99,4 +99,19 @@ Result<nlohmann::json> parseJson(std::string_view text, const std::string& where
     }
 }
 
+Result<nlohmann::json> parseOwnFile(std::string_view text, const std::string& where, const FileHead& head) {
+    auto json = parseJson(text, where);
+    if (!json) return json;
+    std::optional<Error> error;
+    const JsonReader reader(*json, "", error);
+    if (reader.text("format") != head.format) return fail(head.what, where, head.fix);
+    if (reader.integer("version", 1) > 1)
+        return fail("it was written by a newer Upbeat Check", where, "update the program");
+    if (error) {
+        error->where = where;
+        return tl::unexpected(*error);
+    }
+    return json;
+}
+
 }  // namespace upbeat

@@ -49,6 +49,17 @@ class JsonReader {
     std::optional<Error>& m_error;
 };
 
+/// What one of our own files must say of itself.
+struct FileHead {
+    std::string_view format;
+    std::string what;  ///< The complaint where it says something else: "this is not a taught kit".
+    std::string fix;
+};
+
+/// Parses one of our own files of version 1; errors as parseJson, and where the head is another or newer.
+[[nodiscard]] Result<nlohmann::json> parseOwnFile(std::string_view text, const std::string& where,
+                                                  const FileHead& head);
+
 /// Parses text; the error says line and column in plain words. Nesting deeper than 32 levels is refused.
 [[nodiscard]] Result<nlohmann::json> parseJson(std::string_view text, const std::string& where);
 

@@ -84,14 +84,11 @@ std::string toJson(const TaughtKit& kit) {
 }
 
 Result<TaughtKit> kitFromJson(std::string_view text, const std::string& where) {
-    const auto json = parseJson(text, where);
+    const auto json =
+        parseOwnFile(text, where, {kFormat, "this is not a taught kit", "choose a file written by the teach command"});
     if (!json) return tl::unexpected(json.error());
     std::optional<Error> error;
     const JsonReader reader(*json, "", error);
-    if (reader.text("format") != kFormat)
-        return fail("this is not a taught kit", where, "choose a file written by the teach command");
-    if (reader.integer("version", 1) > 1)
-        return fail("it was written by a newer Upbeat Check", where, "update the program");
     TaughtKit kit;
     reader.each("voices", [&](const JsonReader& entry) {
         const auto voice = voiceFromName(entry.text("voice", {}, true));
@@ -104,7 +101,7 @@ Result<TaughtKit> kitFromJson(std::string_view text, const std::string& where) {
         if (kit.voices.size() > kVoiceCount) entry.wrong("voice", "is one voice too many");
     });
     if (error) {
-        error->where = where + ", " + error->where;
+        error->where = where;
         return tl::unexpected(*error);
     }
     return kit;

@@ -24,9 +24,13 @@ Hit hitOfNote(double timeS, int key, int velocity) {
     return hit;
 }
 
+double secondsPerTick(const MidiFile& file) {
+    return 60.0 / file.quarterBpm.value_or(120.0) / file.ticksPerQuarter;
+}
+
 std::vector<Hit> hitsOfMidi(const MidiFile& file) {
     constexpr int kPercussion = 9;
-    const double tickS = 60.0 / file.quarterBpm.value_or(120.0) / file.ticksPerQuarter;
+    const double tickS = secondsPerTick(file);
     const bool percussion = std::any_of(file.notes.begin(), file.notes.end(),
                                         [](const MidiNote& note) { return note.channel == kPercussion; });
     std::vector<Hit> hits;

@@ -70,14 +70,11 @@ std::string toJson(const TakeSidecar& s) {
 }
 
 Result<TakeSidecar> sidecarFromJson(std::string_view text, const std::string& where) {
-    const auto json = parseJson(text, where);
+    const auto json =
+        parseOwnFile(text, where, {kFormat, "this does not describe a take", "choose the file beside the recording"});
     if (!json) return tl::unexpected(json.error());
     std::optional<Error> error;
     const JsonReader reader(*json, "", error);
-    if (reader.text("format") != kFormat)
-        return fail("this does not describe a take", where, "choose the file beside the recording");
-    if (reader.integer("version", 1) > 1)
-        return fail("it was written by a newer Upbeat Check", where, "update the program");
     const auto exercise = exerciseFromJson(reader.child("exercise").value().dump(), where);
     if (!exercise) return tl::unexpected(exercise.error());
     TakeSidecar s;

@@ -3,9 +3,7 @@
 #include <QTemporaryDir>
 #include <QTest>
 
-#include "look/group_compare.h"
-#include "studio/studio.h"
-#include "takes.h"
+#include "room.h"
 #include "upbeat/formats/atomic_file.h"
 #include "upbeat/formats/audio_file.h"
 #include "upbeat/formats/midi_pattern.h"
@@ -13,41 +11,6 @@
 
 using namespace upbeat;
 using namespace upbeat::test;
-
-namespace {
-
-Character soloist() {
-    Character c = goodPlayer();
-    c.spreadMs = 2.5;
-    c.levelSpreadDb = {0.8, 0.8, 0.8};
-    return c;
-}
-
-/// A studio in a folder of its own whose simulated player plays forty times as fast as a person.
-struct Room {
-    QTemporaryDir dir;
-    std::unique_ptr<Studio> studio;
-
-    explicit Room(const Character& character = soloist()) { open(character); }
-    void open(const Character& character) {
-        StudioOptions options;
-        options.logbookFile = dir.filePath(QStringLiteral("logbook.db")).toStdString();
-        options.settingsFile = dir.filePath(QStringLiteral("settings.ini"));
-        options.characterOf = [character](const Exercise&, double) { return character; };
-        options.simulatedSpeed = 40;
-        auto opened = Studio::open(options);
-        if (!opened) qFatal("%s", opened.error().sentence().c_str());
-        studio = std::move(*opened);
-        studio->chooseExercise("singles-sixteenths");
-    }
-    void playOne() const {
-        const qint64 before = studio->take() ? studio->take()->id : 0;
-        studio->startTake();
-        QTRY_VERIFY_WITH_TIMEOUT(studio->take() && studio->take()->id > before, 60000);
-    }
-};
-
-}  // namespace
 
 class TestStudio : public QObject {
     Q_OBJECT
@@ -246,135 +209,6 @@ class TestStudio : public QObject {
         QTRY_COMPARE_WITH_TIMEOUT(failed.count(), 1, 60000);
         QVERIFY(failed.front().front().toString().contains(QStringLiteral("bad.wav")));
         QVERIFY(room.studio->take() == nullptr);
-    }
-
-    void aSpanIsHeard() {
-        Room room;
-        room.playOne();
-        QTRY_VERIFY_WITH_TIMEOUT(!room.studio->isPlaying(), 60000);  // the verdict's tone
-        room.studio->listen({1.0, 5.0});
-        QTRY_VERIFY_WITH_TIMEOUT(room.studio->playheadS() >= 1.0, 60000);
-        room.studio->stopPlaying();
-        QVERIFY(room.studio->playheadS() < 0);
-    }
-
-    void theIdealVersionIsThePageWithoutError() {
-        Room room;
-        room.playOne();
-        const StoredTake& take = room.studio->take()->stored;
-        const double fromS = take.frame.firstBeatS - 0.2;
-        const Sound sound = idealSound(take, fromS, fromS + 3);
-        QCOMPARE(sound.samples.size(), std::size_t{3 * 48000});
-        const double step = 60.0 / take.frame.tempoBpm / 4;
-        int hits = 0;
-        for (const Hit& hit : detectHits(sound.view(), sound.sampleRate)) {
-            if (hit.strength < kFirmStrength) continue;
-            const double away = std::remainder(hit.timeS - 0.2, step);
-            QVERIFY2(std::abs(away) < 0.001, qPrintable(QString::number(away * 1e3)));
-            ++hits;
-        }
-        QCOMPARE(hits, static_cast<int>(std::ceil(2.8 / step)));
-    }
-
-    void theClickIsHeardWhereItWasAndSlowMeansTwiceAsLong() {
-        Room room;
-        room.playOne();
-        const TakeView& take = *room.studio->take();
-        const double beat = 60.0 / take.stored.frame.tempoBpm;
-        const double first = take.stored.frame.firstBeatS;
-        TakeView silent = take;
-        silent.stored.exercise.strokes.clear();
-        const auto clicks = *soundOf(silent, {first - 0.1, first + 2 * beat, 1, true, true});
-        const auto loudest = [&](double fromS, double toS) {
-            float most = 0;
-            for (auto i = static_cast<std::size_t>(fromS * 48000); i < static_cast<std::size_t>(toS * 48000); ++i)
-                most = std::max(most, std::abs(clicks.samples[i]));
-            return most;
-        };
-        QVERIFY(loudest(0, 0.095) < 0.05F);
-        QVERIFY(loudest(0.1, 0.13) > 0.1F);
-        QVERIFY(loudest(0.1 + beat, 0.13 + beat) > 0.1F);
-        QVERIFY(loudest(0.2, 0.09 + beat) < 0.05F);
-        const auto slow = *soundOf(take, {first, first + 1, 0.5});
-        QVERIFY(std::abs(slow.durationS() - 2) < 0.1);
-    }
-
-    void aLoopGoesOnUntilItIsStopped() {
-        Room room;
-        room.playOne();
-        QTRY_VERIFY_WITH_TIMEOUT(!room.studio->isPlaying(), 60000);
-        Listening wish{1.0, 1.2};
-        wish.loop = true;
-        room.studio->listen(wish);
-        QTRY_VERIFY_WITH_TIMEOUT(room.studio->playheadS() > 1.1, 60000);
-        QTRY_VERIFY_WITH_TIMEOUT(room.studio->playheadS() < 1.1, 60000);  // came round
-        QVERIFY(room.studio->isPlaying());
-        room.studio->stopPlaying();
-        QVERIFY(!room.studio->isPlaying());
-    }
-
-    // ---- the kit
-
-    void aLessonIsLearnedFromAndThenForgotten() {
-        Room room;
-        Studio& studio = *room.studio;
-        QVERIFY(!studio.canTeach());
-        studio.chooseExercise("ghosted-backbeat");
-        QVERIFY(studio.canTeach() && !studio.isTaught());
-        studio.teachKit();
-        QVERIFY(studio.isDrill());
-        QSignalSpy learned(&studio, &Studio::kitLearned);
-        QSignalSpy failed(&studio, &Studio::failed);
-        studio.startTake();
-        QTRY_COMPARE_WITH_TIMEOUT(learned.count(), 1, 60000);
-        QCOMPARE(failed.count(), 0);
-        QVERIFY(studio.isTaught());
-        QCOMPARE(studio.exercise().id, std::string("ghosted-backbeat"));
-        QVERIFY(studio.takes().empty());
-        QVERIFY(QDir(room.dir.filePath(QStringLiteral("takes"))).entryList(QDir::Files).isEmpty());
-
-        room.playOne();
-        const auto unisons = studio.take()->analysis.measures.unisons;
-        QVERIFY(!unisons.empty());
-        const auto lines = compareLines(studio.take()->analysis);
-        QVERIFY(std::any_of(lines.begin(), lines.end(), [](const CompareLine& line) {
-            return line.name == QStringLiteral("hi-hat after bass drum") ||
-                   line.name == QStringLiteral("bass drum after hi-hat");
-        }));
-        // Opened again from the logbook it is the same take; and the next start of the program still knows the kit.
-        const qint64 id = studio.take()->id;
-        const auto strokes = studio.take()->analysis.matched.strokes.size();
-        room.studio.reset();
-        room.open(soloist());
-        room.studio->openTake(id);
-        QCOMPARE(room.studio->take()->analysis.matched.strokes.size(), strokes);
-        QCOMPARE(room.studio->take()->analysis.measures.unisons.size(), unisons.size());
-        QVERIFY(room.studio->isTaught());
-    }
-
-    void aDamagedKitIsSaidAndDoesNoHarm() {
-        Room room;
-        room.studio->chooseExercise("ghosted-backbeat");
-        QVERIFY(writeFileAtomically(room.dir.filePath(QStringLiteral("kit-simulated.json")).toStdString(), "{\"a\":")
-                    .has_value());
-        room.studio.reset();
-        room.open(soloist());
-        QSignalSpy failed(room.studio.get(), &Studio::failed);
-        QTRY_COMPARE(failed.count(), 1);
-        QVERIFY(failed.front().front().toString().contains(QStringLiteral("kit-simulated.json")));
-        room.studio->chooseExercise("ghosted-backbeat");
-        QVERIFY(!room.studio->isTaught());
-        room.playOne();
-        QVERIFY(room.studio->take()->analysis.measures.unisons.empty());
-    }
-
-    void aTakeWithoutItsRecordingSaysSo() {
-        Room room;
-        room.playOne();
-        QVERIFY(QFile::remove(room.studio->take()->soundFile));
-        QSignalSpy failed(room.studio.get(), &Studio::failed);
-        room.studio->listen({0, 1});
-        QTRY_COMPARE_WITH_TIMEOUT(failed.count(), 1, 60000);
     }
 
     void anInterruptedTakeIsOfferedAndSaved() {

@@ -6,7 +6,6 @@
 #include <QListView>
 #include <QPushButton>
 #include <QSignalSpy>
-#include <QTemporaryDir>
 #include <QTest>
 #include <QTimer>
 
@@ -14,59 +13,13 @@
 #include "look/finding_card.h"
 #include "look/look_place.h"
 #include "shell/help_sheet.h"
-#include "shell/main_window.h"
 #include "shell/verdict_bar.h"
-#include "takes.h"
+#include "stage.h"
 #include "theme/theme.h"
 #include "upbeat/music/library.h"
 
 using namespace upbeat;
 using namespace upbeat::test;
-
-namespace {
-
-Character faulty() {
-    Character c;
-    c.spreadMs = 3;
-    c.habits = {{Beats(7, 4), std::nullopt, std::nullopt, std::nullopt, -26, 0, 1}};
-    return c;
-}
-
-struct Stage {
-    QTemporaryDir dir;
-    std::unique_ptr<Studio> studio;
-    std::unique_ptr<MainWindow> window;
-
-    explicit Stage(const Character& character = faulty()) {
-        StudioOptions options;
-        options.logbookFile = dir.filePath(QStringLiteral("logbook.db")).toStdString();
-        options.settingsFile = dir.filePath(QStringLiteral("settings.ini"));
-        options.characterOf = [character](const Exercise&, double) { return character; };
-        options.simulatedSpeed = 40;
-        auto opened = Studio::open(options);
-        if (!opened) qFatal("%s", opened.error().sentence().c_str());
-        studio = std::move(*opened);
-        studio->chooseExercise("paradiddle-accents");
-        window = std::make_unique<MainWindow>(*studio);
-        window->show();
-        window->activateWindow();
-        (void)QTest::qWaitForWindowActive(window.get());
-    }
-    void key(Qt::Key key, Qt::KeyboardModifiers modifiers = Qt::NoModifier) const {
-        QWidget* target = window->focusWidget() != nullptr ? window->focusWidget() : window.get();
-        QTest::keyClick(target, key, modifiers);
-    }
-    void playOne() const {
-        key(Qt::Key_Space);
-        QTRY_VERIFY_WITH_TIMEOUT(window->current() == MainWindow::Look && studio->take()->id > 0, 60000);
-    }
-    template <class Widget>
-    [[nodiscard]] Widget* in(int place) const {
-        return window->place(place)->findChild<Widget*>();
-    }
-};
-
-}  // namespace
 
 class TestWindow : public QObject {
     Q_OBJECT

@@ -8,6 +8,7 @@
 #include <QTemporaryDir>
 #include <QTest>
 #include <cmath>
+#include <optional>
 
 #include "takes.h"
 #include "upbeat/audio/engine.h"
@@ -73,6 +74,20 @@ struct Pads {
     }
 };
 
+/// A whole take through the server; nothing where it does not come to its end.
+std::optional<FinishedTake> recorded(AudioEngine& engine, JackStream& stream, const TakePlan& plan) {
+    constexpr int kPatienceMs = 120000;
+    const auto run = std::make_shared<RecordingRun>(plan, stream.sampleRate());
+    auto writer = TakeWriter::start(run);
+    if (!writer) return std::nullopt;
+    engine.startRun(run);
+    const bool done = QTest::qWaitFor([&] { return (*writer)->isDone(); }, kPatienceMs);
+    engine.clearRun();
+    FinishedTake take = (*writer)->finish();
+    stream.stop();
+    return done ? std::optional(std::move(take)) : std::nullopt;
+}
+
 bool damagedAt(const FinishedTake& take, double timeS) {
     return std::any_of(take.damaged.begin(), take.damaged.end(),
                        [timeS](const DamagedSpan& s) { return timeS > s.fromS - 0.05 && timeS < s.toS + 0.05; });
@@ -134,14 +149,9 @@ class TestJack : public QObject {
         plan.click.subdivision = 2;
         plan.bars = 12;
         plan.file = dir.filePath(QStringLiteral("loop.flac")).toStdString();
-        const auto run = std::make_shared<RecordingRun>(plan, stream.sampleRate());
-        auto writer = TakeWriter::start(run);
-        QVERIFY(writer.has_value());
-        engine.startRun(run);
-        QTRY_VERIFY_WITH_TIMEOUT((*writer)->isDone(), 120000);
-        engine.clearRun();
-        const FinishedTake take = (*writer)->finish();
-        stream.stop();
+        const auto finished = recorded(engine, stream, plan);
+        QVERIFY(finished.has_value());
+        const FinishedTake& take = *finished;
         const auto sound = readSound(plan.file);
         QVERIFY(sound.has_value());
         std::vector<double> offsets;
@@ -183,13 +193,9 @@ class TestJack : public QObject {
         QVERIFY(drummer.waitForStarted());
         QVERIFY(drummer.waitForReadyRead(30000));
         QCOMPARE(drummer.readAllStandardOutput().trimmed(), QByteArray("ready"));
-        const auto run = std::make_shared<RecordingRun>(plan, stream.sampleRate());
-        auto writer = TakeWriter::start(run);
-        engine.startRun(run);
-        QTRY_VERIFY_WITH_TIMEOUT((*writer)->isDone(), 120000);
-        engine.clearRun();
-        const FinishedTake take = (*writer)->finish();
-        stream.stop();
+        const auto finished = recorded(engine, stream, plan);
+        QVERIFY(finished.has_value());
+        const FinishedTake& take = *finished;
         drummer.kill();
         drummer.waitForFinished();
         const TakeFrame frame{120, plan.firstBeatS(), 4, 0, false, take.damaged};
@@ -227,13 +233,9 @@ class TestJack : public QObject {
         plan.exercise = *builtInExercise("ghosted-backbeat");
         plan.click.tempo = Bpm(240);
         plan.bars = 6;
-        const auto run = std::make_shared<RecordingRun>(plan, stream.sampleRate());
-        auto writer = TakeWriter::start(run);
-        engine.startRun(run);
-        QTRY_VERIFY_WITH_TIMEOUT((*writer)->isDone(), 120000);
-        engine.clearRun();
-        const FinishedTake take = (*writer)->finish();
-        stream.stop();
+        const auto finished = recorded(engine, stream, plan);
+        QVERIFY(finished.has_value());
+        const FinishedTake& take = *finished;
         QVERIFY2(take.hits.size() >= 30, qPrintable(QString::number(take.hits.size())));
         QVERIFY(take.trace.isEmpty());
         for (std::size_t i = 0; i < take.hits.size(); ++i) {

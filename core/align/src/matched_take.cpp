@@ -128,10 +128,13 @@ std::vector<bool> shareHidden(const std::vector<PageEvent>& events, const std::v
     std::vector<bool> hidden(events.size());
     for (std::size_t i = 0; i < events.size(); ++i) {
         if (found.hitOfEvent[i] != kNone || events[i].role == Role::Grace) continue;
-        for (const std::size_t k : {i - 3, i - 2, i - 1, i + 1, i + 2, i + 3}) {  // below 0 is far above the end
-            if (k >= events.size() || hidden[k] || found.hitOfEvent[k] == kNone || events[k].role == Role::Grace)
-                continue;
-            if (std::abs(events[k].gridS - events[i].gridS) > kTogetherS) continue;
+        const auto isTogether = [&](std::size_t k) {
+            return std::abs(events[k].gridS - events[i].gridS) <= kTogetherS;
+        };
+        std::size_t k = i;
+        while (k > 0 && isTogether(k - 1)) --k;
+        for (; k < events.size() && isTogether(k); ++k) {
+            if (hidden[k] || found.hitOfEvent[k] == kNone || events[k].role == Role::Grace) continue;
             const Hit& hit = hits[static_cast<std::size_t>(found.hitOfEvent[k])];
             if ((hit.hides & bitOf(instrumentOf(events[i].voice))) == 0) continue;
             found.hitOfEvent[i] = found.hitOfEvent[k];
@@ -157,7 +160,7 @@ bool isBounce(const Exercise& e, const std::vector<WrittenStroke>& page, const s
 bool isBeating(const Hit& hit) {
     constexpr double kSurelyStruck = 20;
     constexpr std::size_t kLowBands = 3;  // below 700 Hz
-    constexpr int kFaint = 60;               // 30 dB below the strongest band
+    constexpr int kFaint = 60;            // 30 dB below the strongest band
     const int strongest = *std::max_element(hit.colour.begin(), hit.colour.end());
     return hit.strength < kSurelyStruck && isKnown(hit.colour) &&
            std::all_of(hit.colour.begin() + kLowBands, hit.colour.end(),

@@ -31,7 +31,7 @@ class Faults {
         findApart();
         findTimingHabits();
         findLevelHabits();
-        findMissed();
+        findRecurring();
         findWhole();
         for (Finding& f : findStructureFaults(m_take, m_measures)) m_found.push_back(std::move(f));
         std::stable_sort(m_found.begin(), m_found.end(),
@@ -143,7 +143,7 @@ class Faults {
         }
     }
 
-    void findMissed() {
+    void findRecurring() {
         std::map<int, int> missed;
         std::map<int, int> elsewhere;
         std::map<int, int> odd;

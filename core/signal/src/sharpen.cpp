@@ -21,8 +21,8 @@ constexpr int kEarliestNear = -12;  // the same where another stroke is near: it
 constexpr int kLatest = 6;
 constexpr int kLead = 10;  // frames of background before the earliest onset
 constexpr int kTail = 12;  // frames of the stroke behind the latest onset
-constexpr int kTemplateFrames =
-    kLatest - kEarliest + 10;  // as many as a patch holds of a clear stroke  // of a stroke from its onset on
+/// Frames of a stroke from its onset on: as many as the patch of a clear stroke holds.
+constexpr int kTemplateFrames = kLatest - kEarliest + 10;
 constexpr float kSilence = 2e-10F;
 
 /// A clear stroke without what sounded before it. rise[b][k] is the energy k frames after its onset.

@@ -22,22 +22,31 @@ void fillRings(std::vector<Hit>& hits, const BandTrace& trace) {
     }
 }
 
+void TakeListener::push(std::span<const float> block) {
+    m_block.assign(block.begin(), block.end());
+    m_canceller.process(m_block);
+    m_detector.push(m_block);
+    collect();
+}
+
+HeardTake TakeListener::finish() {
+    m_detector.finish();
+    collect();
+    fillRings(m_hits, m_detector.trace());
+    return {std::move(m_hits), m_detector.trace()};
+}
+
+void TakeListener::collect() {
+    const auto some = m_detector.take();
+    m_hits.insert(m_hits.end(), some.begin(), some.end());
+}
+
 HeardTake listenTo(std::span<const float> samples, int sampleRate, std::vector<ClickMark> clicks) {
     TakeListener listener(sampleRate, std::move(clicks));
-    std::vector<Hit> hits;
-    const auto collect = [&] {
-        const auto some = listener.take();
-        hits.insert(hits.end(), some.begin(), some.end());
-    };
     constexpr std::size_t kBlock = 1 << 14;
-    for (std::size_t at = 0; at < samples.size(); at += kBlock) {
+    for (std::size_t at = 0; at < samples.size(); at += kBlock)
         listener.push(samples.subspan(at, std::min(kBlock, samples.size() - at)));
-        collect();
-    }
-    listener.finish();
-    collect();
-    fillRings(hits, listener.trace());
-    return {std::move(hits), listener.trace()};
+    return listener.finish();
 }
 
 std::vector<Hit> detectHits(std::span<const float> samples, int sampleRate, std::vector<ClickMark> clicks) {

@@ -244,27 +244,27 @@ class VoiceFinder::Work {
         if (best.parts.size() < 2) return best;
         best = withDelays(heard, best, delays);
         if (best.misfit < kPrice) return best;
-        const Mixture pair = best;
-        for (const Base& base : m_bases) {
-            if (!canBeStruckTogether(pair.parts, base.voice)) continue;
-            auto parts = pair.parts;
-            parts.push_back({&base, kTogether, 0});
-            keepBetter(best, fitted(heard, parts));
-        }
+        keepBetter(best, withOneMore(heard, best));
         return best.parts.size() > 2 ? withDelays(heard, best, delays) : best;
     }
 
     /// One more voice that explains something, if too little to be believed unasked.
     void addFaint(const HeardCells& heard, Mixture& best) const {
         if (best.parts.size() == kMostVoices) return;
+        Mixture fuller = withOneMore(heard, best);
+        if (!fuller.parts.empty() && fuller.misfit < best.misfit - kFaintPrice) best = std::move(fuller);
+    }
+
+    /// The best mixture with any further voice; no parts where none can be struck together with these.
+    [[nodiscard]] Mixture withOneMore(const HeardCells& heard, const Mixture& mixture) const {
         Mixture fuller;
         for (const Base& base : m_bases) {
-            if (!canBeStruckTogether(best.parts, base.voice)) continue;
-            auto parts = best.parts;
+            if (!canBeStruckTogether(mixture.parts, base.voice)) continue;
+            auto parts = mixture.parts;
             parts.push_back({&base, kTogether, 0});
             keepBetter(fuller, fitted(heard, parts));
         }
-        if (!fuller.parts.empty() && fuller.misfit < best.misfit - kFaintPrice) best = std::move(fuller);
+        return fuller;
     }
 
     [[nodiscard]] Mixture bestPair(const HeardCells& heard, const Base& one) const {

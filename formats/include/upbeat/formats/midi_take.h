@@ -15,8 +15,10 @@ namespace upbeat {
 /// A note as a hit with its exact voice.
 [[nodiscard]] Hit hitOfNote(double timeS, int key, int velocity);
 
-/// A played take in a MIDI file: every note start is a hit. Times follow the file's first tempo (120 where none is
-/// given). Percussion is channel 10, or all notes where that is empty.
+/// By the file's first tempo, 120 where none is given.
+[[nodiscard]] double secondsPerTick(const MidiFile& file);
+
+/// A played take in a MIDI file: every note start is a hit. Percussion is channel 10, or all notes where that is empty.
 [[nodiscard]] std::vector<Hit> hitsOfMidi(const MidiFile& file);
 
 /// Whether a file's name says that it is MIDI.

@@ -7,6 +7,16 @@
 
 namespace upbeat {
 
+/// What was heard in a whole take. Hits alone are a take too: of MIDI, or read from the logbook.
+struct HeardTake {
+    std::vector<Hit> hits;  ///< In order of time, weak ones included.
+    BandTrace trace{};      ///< Empty where there is no sound.
+
+    HeardTake() = default;
+    HeardTake(std::vector<Hit> someHits, BandTrace someTrace = {})
+        : hits(std::move(someHits)), trace(std::move(someTrace)) {}
+};
+
 /// What listens to a take, recorded or live: the click is taken out, then the hits are found.
 class TakeListener {
   public:
@@ -14,34 +24,20 @@ class TakeListener {
     TakeListener(int sampleRate, std::vector<ClickMark> clicks)
         : m_canceller(std::move(clicks), sampleRate), m_detector(sampleRate) {}
 
-    void push(std::span<const float> block) {
-        m_block.assign(block.begin(), block.end());
-        m_canceller.process(m_block);
-        m_detector.push(m_block);
-    }
-    void finish() { m_detector.finish(); }
-    /// The hits decided since the last call.
-    [[nodiscard]] std::vector<Hit> take() { return m_detector.take(); }
+    void push(std::span<const float> block);
     /// What is heard already but not yet decided; see HitDetector::takeEarly.
     [[nodiscard]] std::vector<Hit> takeEarly() { return m_detector.takeEarly(); }
+    /// Ends the take and gives all of it. Call once.
+    [[nodiscard]] HeardTake finish();
     [[nodiscard]] bool hearsClick() const { return m_canceller.hearsClick(); }
-    [[nodiscard]] const BandTrace& trace() const { return m_detector.trace(); }
 
   private:
+    void collect();
+
     ClickCanceller m_canceller;
     HitDetector m_detector;
     std::vector<float> m_block;
-};
-
-/// What was heard in a whole take.
-struct HeardTake {
-    std::vector<Hit> hits;  ///< In order of time, weak ones included.
-    BandTrace trace{};      ///< Empty where there is no sound (MIDI).
-
-    HeardTake() = default;
-    HeardTake(std::vector<Hit> someHits,
-              BandTrace someTrace = {})  // NOLINT(google-explicit-constructor): hits are a take
-        : hits(std::move(someHits)), trace(std::move(someTrace)) {}
+    std::vector<Hit> m_hits;
 };
 
 /// Enters what rings on after each hit, up to the next firm one.

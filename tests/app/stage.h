@@ -1,0 +1,42 @@
+#pragma once
+
+#include "room.h"
+#include "shell/main_window.h"
+
+namespace upbeat::test {
+
+inline Character faulty() {
+    Character c;
+    c.spreadMs = 3;
+    c.habits = {{Beats(7, 4), std::nullopt, std::nullopt, std::nullopt, -26, 0, 1}};
+    return c;
+}
+
+struct Stage {
+    QTemporaryDir dir;
+    std::unique_ptr<Studio> studio;
+    std::unique_ptr<MainWindow> window;
+
+    explicit Stage(const Character& character = faulty()) {
+        studio = studioIn(dir, character);
+        studio->chooseExercise("paradiddle-accents");
+        window = std::make_unique<MainWindow>(*studio);
+        window->show();
+        window->activateWindow();
+        (void)QTest::qWaitForWindowActive(window.get());
+    }
+    void key(Qt::Key key, Qt::KeyboardModifiers modifiers = Qt::NoModifier) const {
+        QWidget* target = window->focusWidget() != nullptr ? window->focusWidget() : window.get();
+        QTest::keyClick(target, key, modifiers);
+    }
+    void playOne() const {
+        key(Qt::Key_Space);
+        QTRY_VERIFY_WITH_TIMEOUT(window->current() == MainWindow::Look && studio->take()->id > 0, 60000);
+    }
+    template <class Widget>
+    [[nodiscard]] Widget* in(int place) const {
+        return window->place(place)->findChild<Widget*>();
+    }
+};
+
+}  // namespace upbeat::test
