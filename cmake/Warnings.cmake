@@ -5,7 +5,7 @@ target_compile_options(upbeat_build_flags INTERFACE
     -Wall -Wextra -Wpedantic -Wshadow -Wconversion -Wsign-conversion -Wold-style-cast -Wnon-virtual-dtor
     -Woverloaded-virtual -Wcast-align -Wunused -Wnull-dereference -Wformat=2 -Werror
     # g++ 12 reports these three inside its own headers once it inlines them (GCC bug 105329 and kin).
-    $<$<CXX_COMPILER_ID:GNU>:-Wno-null-dereference -Wno-maybe-uninitialized -Wno-restrict>)
+    $<$<CXX_COMPILER_ID:GNU>:-Wno-null-dereference -Wno-maybe-uninitialized -Wno-restrict -Wno-stringop-overflow>)
 
 set(UPBEAT_SANITIZE "" CACHE STRING "Sanitizers to build with, for example address,undefined or thread")
 if(UPBEAT_SANITIZE)

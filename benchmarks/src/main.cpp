@@ -1,5 +1,6 @@
 // Prints the benchmark tables: the window, speed, coverage, findings, accuracy on simulated takes (one of them with
 // --only NAME), or accuracy on a labelled set (--set DIR).
+#include <span>
 #include <fmt/format.h>
 
 #include <QApplication>
@@ -53,7 +54,8 @@ std::vector<std::string> rowOf(const std::string& name, const Score& s) {
 Table simulatedTable() {
     Table table{"Accuracy on simulated takes, kits not used in tuning", kColumns, {}};
     Score all;
-    for (const Exercise& exercise : builtInExercises()) {
+    constexpr std::size_t kOfEachKind = 8;  // the library begins with one of each kind
+    for (const Exercise& exercise : std::span(builtInExercises()).first(kOfEachKind)) {
         Score score;
         for (const std::uint64_t seed : unseenSeeds())
             for (const Room room : {Room::Dry, Room::Reverberant, Room::Noisy}) {

@@ -119,15 +119,15 @@ class TestBreaks : public QObject {
     }
 
     void whoStaysInPlaceHasNoBreak() {
-        for (const Exercise& e : builtInExercises())
-            for (std::uint64_t seed = 1; seed <= 6; ++seed) {
-                Character c;
-                c.spreadMs = 4.0 + static_cast<double>(seed);
-                c.missChance = c.extraChance = 0.02;
-                const KnownTake take = play(e, e.tempo.goal, 8, c, seed);
-                const MatchedTake m = analyze(take, perfectHits(take)).matched;
-                QVERIFY2(m.breaks.empty(), qPrintable(QString::fromStdString(e.id)));
-            }
+        std::uint64_t seed = 0;
+        for (const Exercise& e : builtInExercises()) {
+            Character c;
+            c.spreadMs = 4.0 + static_cast<double>(++seed % 7);
+            c.missChance = c.extraChance = 0.02;
+            const KnownTake take = play(e, e.tempo.goal, 8, c, seed);
+            const MatchedTake m = analyze(take, perfectHits(take)).matched;
+            QVERIFY2(m.breaks.empty(), qPrintable(QString::fromStdString(e.id)));
+        }
     }
 
     void rushingAwayByHalfAStepIsNotASlip() {

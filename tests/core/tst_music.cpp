@@ -40,7 +40,7 @@ class TestMusic : public QObject {
             QVERIFY(ids.insert(e.id).second);
             QVERIFY(!e.trains.empty());
         }
-        QCOMPARE(ids.size(), std::size_t{8});
+        QVERIFY(ids.size() >= 80);
         QVERIFY(builtInExercise("flam-taps").has_value());
         QVERIFY(!builtInExercise("nothing").has_value());
     }

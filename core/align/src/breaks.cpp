@@ -32,6 +32,11 @@ class Breaks {
         return end - m_events[span.from].gridS;
     }
 
+    [[nodiscard]] auto strokes(const BreakSpan& span) const {
+        const auto some = m_events.subspan(span.from, span.to - span.from);
+        return std::count_if(some.begin(), some.end(), [](const PageEvent& e) { return e.role == Role::Main; });
+    }
+
   private:
     [[nodiscard]] double timeOf(std::size_t event) const {
         return m_hits[static_cast<std::size_t>(m_found.hitOfEvent[event])].timeS;
@@ -47,6 +52,7 @@ class Breaks {
 std::vector<BreakSpan> findBreaks(std::span<const PageEvent> events, std::span<const Sounding> hits,
                                   const Assignment& found, std::span<const Section> sections, double barS) {
     constexpr double kPause = 0.9;
+    constexpr int kFewestStrokes = 3;  // fewer are strokes missed where few are written
     const Breaks breaks(events, hits, found);
     std::vector<BreakSpan> spans;
     for (std::size_t s = 1; s < sections.size(); ++s)
@@ -67,7 +73,7 @@ std::vector<BreakSpan> findBreaks(std::span<const PageEvent> events, std::span<c
     for (std::size_t i = 0; played && i < events.size(); ++i) {
         if (breaks.isPlayed(i) || isTaken(i)) continue;
         const BreakSpan span = breaks.around(i, 0);
-        if (breaks.lengthS(span) >= kPause * barS) spans.push_back(span);
+        if (breaks.lengthS(span) >= kPause * barS && breaks.strokes(span) >= kFewestStrokes) spans.push_back(span);
         i = span.to;
     }
     std::sort(spans.begin(), spans.end(), [](const BreakSpan& a, const BreakSpan& b) { return a.from < b.from; });

@@ -158,11 +158,12 @@ bool isBounce(const Exercise& e, const std::vector<WrittenStroke>& page, const s
 
 /// Two modes of a drum that rings beat against one another: the low bands rise again, but no stick is heard.
 bool isBeating(const Hit& hit) {
-    constexpr double kSurelyStruck = 20;
-    constexpr std::size_t kLowBands = 3;  // below 700 Hz
+    constexpr double kSurelyStruck = 30;
+    constexpr double kStandsClearDb = 22;
+    constexpr std::size_t kLowBands = 5;  // below 1.8 kHz
     constexpr int kFaint = 60;            // 30 dB below the strongest band
     const int strongest = *std::max_element(hit.colour.begin(), hit.colour.end());
-    return hit.strength < kSurelyStruck && isKnown(hit.colour) &&
+    return hit.strength < kSurelyStruck && hit.contrastDb < kStandsClearDb && isKnown(hit.colour) &&
            std::all_of(hit.colour.begin() + kLowBands, hit.colour.end(),
                        [strongest](std::uint8_t step) { return step < strongest - kFaint; });
 }

@@ -38,6 +38,12 @@ Result<std::vector<Stroke>> strokesFromLine(std::string_view line, Voice voice, 
             next.ornament = Ornament::Flam;
         } else if (letter == 'd') {
             next.ornament = Ornament::Drag;
+        } else if (letter == 'u') {
+            next.ornament = Ornament::Ruff;
+        } else if (letter == 'z') {
+            next.ornament = Ornament::ClosedRoll;
+        } else if (letter == '!') {
+            next.anchor = true;
         } else if (letter == '.') {
             at = at + step;
         } else if (const auto limb = limbFromLetter(letter)) {
@@ -46,10 +52,11 @@ Result<std::vector<Stroke>> strokesFromLine(std::string_view line, Voice voice, 
             strokes.push_back(next);
             next.level = Level::Tap;
             next.ornament = Ornament::None;
+            next.anchor = false;
             at = at + step;
         } else {
             return fail(fmt::format("\"{}\" is no stroke", letter), fmt::format("column {}", column + 1),
-                        "use R L F H . > ( ) f d");
+                        "use R L F H . > ( ) f d u z !");
         }
     }
     return strokes;

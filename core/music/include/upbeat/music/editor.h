@@ -1,0 +1,109 @@
+#pragma once
+
+#include <optional>
+#include <string>
+#include <vector>
+
+#include "upbeat/music/exercise.h"
+
+namespace upbeat {
+
+/// An exercise while it is being written: the pen that stands on a step of a row, the selection, and every earlier
+/// state. Any key does what it says, even where the result cannot be played; `complaint` says so at once, and nothing
+/// is changed silently.
+class ExerciseEditor {
+  public:
+    explicit ExerciseEditor(Exercise exercise);
+
+    [[nodiscard]] const Exercise& exercise() const { return m_now.exercise; }
+    /// What cannot be played or does not fit, nothing when all is well.
+    [[nodiscard]] std::optional<Error> complaint() const;
+
+    // The pen.
+    [[nodiscard]] const Beats& at() const { return m_at; }
+    /// Rows from top to bottom: every voice that is written, and those added.
+    [[nodiscard]] const std::vector<Voice>& rows() const { return m_now.rows; }
+    [[nodiscard]] std::size_t row() const { return m_row; }
+    [[nodiscard]] Voice voice() const { return m_now.rows[m_row]; }
+    [[nodiscard]] Beats step() const;
+    /// The stroke under the pen.
+    [[nodiscard]] const Stroke* stroke() const;
+    void moveSteps(int steps);
+    void moveBeats(int beats);
+    void moveRows(int rows);
+    void placePen(const Beats& at, std::size_t row);
+
+    // The selection: whole steps of every row, [from, to). Without one, the bar of the pen is meant.
+    void select(int steps);
+    void selectAll();
+    void clearSelection() { m_selection.reset(); }
+    [[nodiscard]] std::optional<FreeSpan> selection() const { return m_selection; }
+
+    // Writing. All of these can be undone.
+    /// Writes a stroke under the pen and goes on a step. Rows for the feet take the foot of that side.
+    void write(Limb side, Level level);
+    void rest();
+    void erase();
+    void eraseBefore();
+    /// The stroke under the pen or, where there is none, the one just written.
+    void changeLevel(int steps);
+    void toggleOrnament(Ornament ornament);
+    void toggleAnchor();
+    void swapHand();
+    /// Divides the beat under the pen; strokes that do not fall on the new steps stay and are complained about.
+    void divide(int parts);
+    void addRow(Voice voice);
+    /// Gives everything in the row to another voice.
+    void changeVoice(Voice voice);
+    /// Every stroke of the selection to the other hand or foot.
+    void mirror();
+    void copy();
+    void cut();
+    void paste();
+    /// Writes the selection once more behind itself; bars are added as needed, up to kMostBars.
+    void repeat();
+    void setBars(int bars);
+    void setMeter(const Meter& meter);
+    /// Title, feel, tempo, swells and all else that is not a stroke.
+    void describe(const Exercise& frame);
+    void replace(Exercise exercise);
+
+    [[nodiscard]] bool canUndo() const { return !m_undo.empty(); }
+    [[nodiscard]] bool canRedo() const { return !m_redo.empty(); }
+    void undo();
+    void redo();
+
+    /// Steps a beat of the page has: as divided by hand, by its strokes, or as the beat before.
+    [[nodiscard]] int stepsOfBeat(const Beats& start) const;
+
+  private:
+    struct State {
+        Exercise exercise;
+        std::vector<Voice> rows;
+        std::vector<int> divisions;  // by beat; 0: as written
+    };
+
+    template <class Change>
+    void change(Change edit);
+    [[nodiscard]] Beats beatStart(const Beats& at) const;
+    [[nodiscard]] std::size_t beatIndex(const Beats& at) const;
+    [[nodiscard]] Beats stepAfter(const Beats& at) const;
+    [[nodiscard]] Beats stepBefore(const Beats& at) const;
+    [[nodiscard]] FreeSpan span() const;
+    [[nodiscard]] Stroke* find(Exercise& exercise, const Beats& at) const;
+    /// The stroke meant by a key that changes one: see changeLevel.
+    [[nodiscard]] Stroke* meant(Exercise& exercise) const;
+    void keepInside();
+
+    State m_now;
+    std::vector<State> m_undo;
+    std::vector<State> m_redo;
+    Beats m_at;
+    std::size_t m_row = 0;
+    std::optional<FreeSpan> m_selection;
+    Beats m_selectionStart;
+    std::vector<Stroke> m_clipboard;  // positions from the start of what was copied
+    Beats m_clipboardLength;
+};
+
+}  // namespace upbeat

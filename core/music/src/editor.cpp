@@ -1,0 +1,407 @@
+#include "upbeat/music/editor.h"
+
+#include <fmt/format.h>
+
+#include <algorithm>
+
+#include "upbeat/music/counting.h"
+
+namespace upbeat {
+
+namespace {
+
+constexpr std::size_t kMostUndo = 500;
+
+bool isFootVoice(Voice voice) {
+    return voice == Voice::Kick || voice == Voice::HiHatFoot;
+}
+
+Limb limbFor(Limb side, Voice voice) {
+    const bool right = side == Limb::RightHand || side == Limb::RightFoot;
+    if (isFootVoice(voice)) return right ? Limb::RightFoot : Limb::LeftFoot;
+    return right ? Limb::RightHand : Limb::LeftHand;
+}
+
+Limb otherSide(Limb limb) {
+    switch (limb) {
+        case Limb::RightHand:
+            return Limb::LeftHand;
+        case Limb::LeftHand:
+            return Limb::RightHand;
+        case Limb::RightFoot:
+            return Limb::LeftFoot;
+        default:
+            return Limb::RightFoot;
+    }
+}
+
+/// Feet at the bottom, hands above: as the kit stands.
+std::vector<Voice> rowsOf(const Exercise& e) {
+    std::vector<Voice> rows;
+    for (const Stroke& s : e.strokes)
+        if (std::find(rows.begin(), rows.end(), s.voice) == rows.end()) rows.push_back(s.voice);
+    std::stable_partition(rows.begin(), rows.end(), [](Voice v) { return !isFootVoice(v); });
+    if (rows.empty()) rows.push_back(Voice::Snare);
+    return rows;
+}
+
+bool isInside(const Stroke& s, const FreeSpan& span) {
+    return !(s.at < span.from) && s.at < span.to;
+}
+
+}  // namespace
+
+ExerciseEditor::ExerciseEditor(Exercise exercise) : m_now{inOrder(std::move(exercise)), {}, {}} {
+    m_now.rows = rowsOf(m_now.exercise);
+}
+
+std::optional<Error> ExerciseEditor::complaint() const {
+    for (const Stroke& s : m_now.exercise.strokes) {
+        if (s.at >= m_now.exercise.length()) break;
+        const Beats start = beatStart(s.at);
+        const Beats part = (s.at - start) * stepsOfBeat(start);
+        const Beats beat = m_now.exercise.meter.beatLength();
+        if (part.numerator() * beat.denominator() % (part.denominator() * beat.numerator()) == 0) continue;
+        const CountPlace place = placeOf(start, m_now.exercise.meter);
+        return Error{fmt::format("a stroke does not fall on {} parts", stepsOfBeat(start)),
+                     fmt::format("bar {}, beat {}", place.bar, place.beat.floor()), "remove it or divide otherwise"};
+    }
+    if (m_now.exercise.strokes.empty()) return std::nullopt;  // an empty page is no mistake
+    if (const auto ok = check(m_now.exercise); !ok) return ok.error();
+    return std::nullopt;
+}
+
+// ---- the pen
+
+Beats ExerciseEditor::beatStart(const Beats& at) const {
+    const Beats beat = m_now.exercise.meter.beatLength();
+    return beat * wholeTimes(at, beat);
+}
+
+std::size_t ExerciseEditor::beatIndex(const Beats& at) const {
+    return static_cast<std::size_t>(wholeTimes(at, m_now.exercise.meter.beatLength()));
+}
+
+int ExerciseEditor::stepsOfBeat(const Beats& start) const {
+    constexpr int kUsual = 4;
+    const Beats beat = m_now.exercise.meter.beatLength();
+    for (Beats at = start; !(at < Beats(0)); at = at - beat) {
+        const std::size_t index = beatIndex(at);
+        if (index < m_now.divisions.size() && m_now.divisions[index] > 0) return m_now.divisions[index];
+        const auto parts = divisionOfBeat(m_now.exercise, at);
+        constexpr std::int64_t kMost = 48;
+        if (parts > 1) return static_cast<int>(std::min(parts, kMost));
+    }
+    return kUsual;
+}
+
+Beats ExerciseEditor::step() const {
+    return m_now.exercise.meter.beatLength() / stepsOfBeat(beatStart(m_at));
+}
+
+Beats ExerciseEditor::stepAfter(const Beats& at) const {
+    const Beats start = beatStart(at);
+    const Beats beat = m_now.exercise.meter.beatLength();
+    const int steps = stepsOfBeat(start);
+    for (int i = 1; i <= steps; ++i)
+        if (const Beats next = start + beat * i / steps; next > at) return next;
+    return start + beat;
+}
+
+Beats ExerciseEditor::stepBefore(const Beats& at) const {
+    const Beats beat = m_now.exercise.meter.beatLength();
+    const Beats start = at == beatStart(at) ? at - beat : beatStart(at);
+    if (start < Beats(0)) return Beats(0);
+    const int steps = stepsOfBeat(start);
+    for (int i = steps - 1; i > 0; --i)
+        if (const Beats before = start + beat * i / steps; before < at) return before;
+    return start;
+}
+
+const Stroke* ExerciseEditor::stroke() const {
+    const auto& strokes = m_now.exercise.strokes;
+    const auto found = std::find_if(strokes.begin(), strokes.end(),
+                                    [this](const Stroke& s) { return s.at == m_at && s.voice == voice(); });
+    return found == strokes.end() ? nullptr : &*found;
+}
+
+void ExerciseEditor::moveSteps(int steps) {
+    for (; steps > 0; --steps) m_at = stepAfter(m_at);
+    for (; steps < 0; ++steps) m_at = stepBefore(m_at);
+    keepInside();
+}
+
+void ExerciseEditor::moveBeats(int beats) {
+    const Beats start = beatStart(m_at);
+    if (beats < 0 && start < m_at) ++beats;  // first to the start of this beat
+    m_at = start + m_now.exercise.meter.beatLength() * beats;
+    keepInside();
+}
+
+void ExerciseEditor::moveRows(int rows) {
+    const auto last = static_cast<int>(m_now.rows.size()) - 1;
+    m_row = static_cast<std::size_t>(std::clamp(static_cast<int>(m_row) + rows, 0, last));
+}
+
+void ExerciseEditor::placePen(const Beats& at, std::size_t row) {
+    m_at = at;
+    m_row = std::min(row, m_now.rows.size() - 1);
+    keepInside();
+}
+
+void ExerciseEditor::keepInside() {
+    if (m_at < Beats(0)) m_at = Beats(0);
+    if (m_at >= m_now.exercise.length()) m_at = stepBefore(m_now.exercise.length());
+    m_row = std::min(m_row, m_now.rows.size() - 1);
+}
+
+// ---- the selection
+
+void ExerciseEditor::select(int steps) {
+    if (!m_selection) m_selectionStart = m_at;
+    moveSteps(steps);
+    const auto [from, to] = std::minmax(m_selectionStart, m_at);
+    m_selection = FreeSpan{from, stepAfter(to)};
+}
+
+void ExerciseEditor::selectAll() {
+    m_selectionStart = Beats(0);
+    m_selection = FreeSpan{Beats(0), m_now.exercise.length()};
+}
+
+FreeSpan ExerciseEditor::span() const {
+    if (m_selection) return *m_selection;
+    const Beats bar = m_now.exercise.meter.barLength();
+    const Beats start = bar * wholeTimes(m_at, bar);
+    return {start, start + bar};
+}
+
+// ---- writing
+
+template <class Change>
+void ExerciseEditor::change(Change edit) {
+    State before = m_now;
+    edit(m_now);
+    m_now.exercise = inOrder(std::move(m_now.exercise));
+    if (before.exercise == m_now.exercise && before.rows == m_now.rows && before.divisions == m_now.divisions) return;
+    m_undo.push_back(std::move(before));
+    if (m_undo.size() > kMostUndo) m_undo.erase(m_undo.begin());
+    m_redo.clear();
+    keepInside();
+}
+
+Stroke* ExerciseEditor::find(Exercise& exercise, const Beats& at) const {
+    const auto found = std::find_if(exercise.strokes.begin(), exercise.strokes.end(),
+                                    [&](const Stroke& s) { return s.at == at && s.voice == voice(); });
+    return found == exercise.strokes.end() ? nullptr : &*found;
+}
+
+Stroke* ExerciseEditor::meant(Exercise& exercise) const {
+    if (Stroke* here = find(exercise, m_at)) return here;
+    return find(exercise, stepBefore(m_at));
+}
+
+void ExerciseEditor::write(Limb side, Level level) {
+    change([&](State& s) {
+        const Stroke stroke{m_at, voice(), limbFor(side, voice()), level};
+        if (Stroke* here = find(s.exercise, m_at))
+            *here = stroke;
+        else if (s.exercise.strokes.size() < kMostStrokes)
+            s.exercise.strokes.push_back(stroke);
+    });
+    m_selection.reset();
+    moveSteps(1);
+}
+
+void ExerciseEditor::rest() {
+    erase();
+    moveSteps(1);
+}
+
+void ExerciseEditor::erase() {
+    change([&](State& s) {
+        std::erase_if(s.exercise.strokes, [&](const Stroke& stroke) {
+            return m_selection ? isInside(stroke, *m_selection) : stroke.at == m_at && stroke.voice == voice();
+        });
+    });
+    m_selection.reset();
+}
+
+void ExerciseEditor::eraseBefore() {
+    m_selection.reset();
+    moveSteps(-1);
+    erase();
+}
+
+void ExerciseEditor::changeLevel(int steps) {
+    change([&](State& s) {
+        const auto changed = [steps](Level level) {
+            return static_cast<Level>(std::clamp(static_cast<int>(level) + steps, 0, 2));
+        };
+        if (m_selection) {
+            for (Stroke& stroke : s.exercise.strokes)
+                if (isInside(stroke, *m_selection)) stroke.level = changed(stroke.level);
+        } else if (Stroke* stroke = meant(s.exercise)) {
+            stroke->level = changed(stroke->level);
+        }
+    });
+}
+
+void ExerciseEditor::toggleOrnament(Ornament ornament) {
+    change([&](State& s) {
+        if (Stroke* stroke = meant(s.exercise))
+            stroke->ornament = stroke->ornament == ornament ? Ornament::None : ornament;
+    });
+}
+
+void ExerciseEditor::toggleAnchor() {
+    change([&](State& s) {
+        if (Stroke* stroke = meant(s.exercise)) stroke->anchor = !stroke->anchor;
+    });
+}
+
+void ExerciseEditor::swapHand() {
+    change([&](State& s) {
+        if (Stroke* stroke = meant(s.exercise)) stroke->limb = otherSide(stroke->limb);
+    });
+}
+
+void ExerciseEditor::divide(int parts) {
+    constexpr int kMostParts = 12;
+    change([&](State& s) {
+        const std::size_t index = beatIndex(m_at);
+        if (s.divisions.size() <= index) s.divisions.resize(index + 1, 0);
+        // What was carried on from this beat stays as it was in the next.
+        const Beats next = beatStart(m_at) + s.exercise.meter.beatLength();
+        if (next < s.exercise.length() && divisionOfBeat(s.exercise, next) > 1) {
+            if (s.divisions.size() <= index + 1) s.divisions.resize(index + 2, 0);
+            if (s.divisions[index + 1] == 0) s.divisions[index + 1] = stepsOfBeat(next);
+        }
+        s.divisions[index] = std::clamp(parts, 1, kMostParts);
+    });
+    m_at = beatStart(m_at);
+}
+
+void ExerciseEditor::addRow(Voice voice) {
+    change([&](State& s) {
+        const auto found = std::find(s.rows.begin(), s.rows.end(), voice);
+        if (found != s.rows.end()) {
+            m_row = static_cast<std::size_t>(found - s.rows.begin());
+            return;
+        }
+        auto place = s.rows.end();
+        if (!isFootVoice(voice)) place = std::find_if(s.rows.begin(), s.rows.end(), isFootVoice);
+        m_row = static_cast<std::size_t>(s.rows.insert(place, voice) - s.rows.begin());
+    });
+}
+
+void ExerciseEditor::changeVoice(Voice to) {
+    change([&](State& s) {
+        const Voice from = voice();
+        if (std::find(s.rows.begin(), s.rows.end(), to) != s.rows.end()) return;
+        for (Stroke& stroke : s.exercise.strokes)
+            if (stroke.voice == from) stroke.voice = to, stroke.limb = limbFor(stroke.limb, to);
+        s.rows[m_row] = to;
+    });
+}
+
+void ExerciseEditor::mirror() {
+    change([&](State& s) {
+        for (Stroke& stroke : s.exercise.strokes)
+            if (isInside(stroke, span()) && isHand(stroke.limb)) stroke.limb = otherSide(stroke.limb);
+    });
+}
+
+void ExerciseEditor::copy() {
+    const FreeSpan from = span();
+    m_clipboard.clear();
+    for (const Stroke& stroke : m_now.exercise.strokes)
+        if (isInside(stroke, from)) m_clipboard.push_back(stroke), m_clipboard.back().at = stroke.at - from.from;
+    m_clipboardLength = from.to - from.from;
+}
+
+void ExerciseEditor::cut() {
+    copy();
+    m_selection = span();
+    erase();
+}
+
+void ExerciseEditor::paste() {
+    if (m_clipboardLength == Beats(0)) return;
+    change([&](State& s) {
+        const FreeSpan target{m_at, m_at + m_clipboardLength};
+        std::erase_if(s.exercise.strokes, [&](const Stroke& stroke) { return isInside(stroke, target); });
+        for (Stroke stroke : m_clipboard) {
+            stroke.at = stroke.at + m_at;
+            if (s.exercise.strokes.size() < kMostStrokes) s.exercise.strokes.push_back(stroke);
+            if (std::find(s.rows.begin(), s.rows.end(), stroke.voice) == s.rows.end()) s.rows.push_back(stroke.voice);
+        }
+    });
+    m_selection.reset();
+}
+
+void ExerciseEditor::repeat() {
+    copy();
+    if (m_clipboard.empty()) return;
+    const FreeSpan from = span();
+    const Beats bar = m_now.exercise.meter.barLength();
+    const auto barsNeeded = wholeTimes(from.to + m_clipboardLength - Beats(1, 1000), bar) + 1;
+    const auto kept = m_undo.size();
+    if (barsNeeded > m_now.exercise.bars) setBars(static_cast<int>(std::min<std::int64_t>(barsNeeded, kMostBars)));
+    m_at = from.to;
+    if (m_at < m_now.exercise.length()) paste();
+    // One key, one step back.
+    if (m_undo.size() == kept + 2) m_undo.pop_back();
+    m_at = from.to;
+    keepInside();
+}
+
+void ExerciseEditor::setBars(int bars) {
+    change([bars](State& s) { s.exercise.bars = std::clamp(bars, 1, kMostBars); });
+}
+
+void ExerciseEditor::setMeter(const Meter& meter) {
+    if (!isSupported(meter)) return;
+    change([&](State& s) {
+        s.exercise.meter = meter;
+        s.divisions.clear();
+    });
+}
+
+void ExerciseEditor::describe(const Exercise& frame) {
+    change([&](State& s) {
+        const int bars = s.exercise.bars;
+        const Meter meter = s.exercise.meter;
+        auto strokes = std::move(s.exercise.strokes);
+        s.exercise = frame;
+        s.exercise.strokes = std::move(strokes);
+        s.exercise.bars = bars;
+        s.exercise.meter = meter;
+    });
+}
+
+void ExerciseEditor::replace(Exercise exercise) {
+    change([&](State& s) {
+        s.exercise = std::move(exercise);
+        s.rows = rowsOf(s.exercise);
+        s.divisions.clear();
+    });
+}
+
+void ExerciseEditor::undo() {
+    if (m_undo.empty()) return;
+    m_redo.push_back(std::move(m_now));
+    m_now = std::move(m_undo.back());
+    m_undo.pop_back();
+    keepInside();
+}
+
+void ExerciseEditor::redo() {
+    if (m_redo.empty()) return;
+    m_undo.push_back(std::move(m_now));
+    m_now = std::move(m_redo.back());
+    m_redo.pop_back();
+    keepInside();
+}
+
+}  // namespace upbeat

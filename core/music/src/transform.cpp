@@ -1,0 +1,268 @@
+#include "upbeat/music/transform.h"
+
+#include <fmt/format.h>
+
+#include <algorithm>
+#include <numeric>
+
+namespace upbeat {
+
+namespace {
+
+Limb otherHand(Limb limb) {
+    if (!isHand(limb)) return limb;
+    return limb == Limb::RightHand ? Limb::LeftHand : Limb::RightHand;
+}
+
+bool isCymbal(Voice voice) {
+    switch (instrumentOf(voice)) {
+        case Voice::HiHatClosed:
+        case Voice::HiHatFoot:
+        case Voice::Ride:
+        case Voice::Crash:
+            return true;
+        default:
+            return false;
+    }
+}
+
+bool isDrumOfHands(const Stroke& s) {
+    return isHand(s.limb) && !isCymbal(s.voice);
+}
+
+bool isTaken(const Exercise& e, const Stroke& stroke, Voice voice, Limb limb) {
+    return std::any_of(e.strokes.begin(), e.strokes.end(), [&](const Stroke& s) {
+        return &s != &stroke && s.at == stroke.at && (s.voice == voice || s.limb == limb);
+    });
+}
+
+void move(Exercise& e, Stroke& stroke, Voice voice, Limb limb) {
+    if (isTaken(e, stroke, voice, limb)) return;
+    stroke.voice = voice;
+    stroke.limb = limb;
+}
+
+/// Strokes that carry accents, in order.
+std::vector<Stroke*> carriers(Exercise& e) {
+    std::vector<Stroke*> list;
+    for (Stroke& s : e.strokes)
+        if (isDrumOfHands(s)) list.push_back(&s);
+    return list;
+}
+
+void setAccent(Stroke& stroke, bool accent) {
+    if (accent)
+        stroke.level = Level::Accent;
+    else if (stroke.level == Level::Accent)
+        stroke.level = Level::Tap;
+}
+
+bool isOnBeat(const Exercise& e, const Beats& at) {
+    return wrapped(at, e.meter.beatLength()) == Beats(0);
+}
+
+/// Whether the stroke is the second of a double: the stroke before it has the same hand and comes as close as any.
+Exercise withoutSecondStrokes(Exercise e) {
+    const Beats step = shortestStep(e);
+    std::vector<Stroke> kept;
+    const Stroke* last = nullptr;
+    bool lastKept = false;
+    for (const Stroke& s : e.strokes) {
+        if (!isDrumOfHands(s)) {
+            kept.push_back(s);
+            continue;
+        }
+        const bool second =
+            last != nullptr && lastKept && last->limb == s.limb && last->voice == s.voice && s.at - last->at == step;
+        if (!second) kept.push_back(s);
+        last = &s;
+        lastKept = !second;
+    }
+    e.strokes = kept;
+    return e;
+}
+
+}  // namespace
+
+Exercise mirrored(Exercise exercise) {
+    for (Stroke& s : exercise.strokes) s.limb = otherHand(s.limb);
+    return inOrder(std::move(exercise));
+}
+
+std::array<int, 4> workOfLimbs(const Exercise& exercise) {
+    std::array<int, 4> work{};
+    for (const Stroke& s : exercise.strokes) ++work[static_cast<std::size_t>(s.limb)];
+    return work;
+}
+
+Result<Exercise> rebarred(Exercise e, const Meter& meter) {
+    if (!isSupported(meter))
+        return fail(fmt::format("the meter {} is not supported", meter.toString()), {}, "use another");
+    const Beats length = e.length();
+    const auto bars = wholeTimes(length, meter.barLength());
+    if (meter.barLength() * bars != length || bars < 1 || bars > kMostBars)
+        return fail(
+            fmt::format("{} bars of {} do not fill whole bars of {}", e.bars, e.meter.toString(), meter.toString()), {},
+            "change the number of bars first");
+    const double factor = e.meter.beatLength().toDouble() / meter.beatLength().toDouble();
+    e.meter = meter;
+    e.bars = static_cast<int>(bars);
+    const auto inRange = [](double bpm) { return std::clamp(bpm, kSlowestTempo, kFastestTempo); };
+    e.tempo = {inRange(e.tempo.start * factor), inRange(e.tempo.goal * factor), e.tempo.step * factor};
+    return e;
+}
+
+Exercise revoiced(Exercise e, Revoicing rule) {
+    for (Stroke& s : e.strokes) {
+        if (!isHand(s.limb)) continue;
+        const bool right = s.limb == Limb::RightHand;
+        switch (rule) {
+            case Revoicing::HandsOnRideAndHat:
+                move(e, s, right ? Voice::Ride : Voice::HiHatClosed, s.limb);
+                break;
+            case Revoicing::AccentsToToms:
+                if (s.level == Level::Accent && !isCymbal(s.voice))
+                    move(e, s, right ? Voice::TomLow : Voice::TomHigh, s.limb);
+                break;
+            case Revoicing::RightHandToBass:
+                if (right) move(e, s, Voice::Kick, Limb::RightFoot);
+                break;
+            case Revoicing::AllOnThePad:
+                move(e, s, Voice::Pad, s.limb);
+                break;
+        }
+    }
+    return inOrder(std::move(e));
+}
+
+Exercise accentEvery(Exercise e, int k, int size) {
+    if (size < 1 || k < 1 || k > size) return e;
+    int index = 0;
+    for (Stroke* s : carriers(e)) setAccent(*s, index++ % size == k - 1);
+    return e;
+}
+
+Exercise accentsMoved(Exercise e, int strokes) {
+    const auto list = carriers(e);
+    if (list.empty()) return e;
+    const auto count = static_cast<int>(list.size());
+    std::vector<bool> accents(list.size());
+    for (int i = 0; i < count; ++i)
+        if (list[static_cast<std::size_t>(i)]->level == Level::Accent)
+            accents[static_cast<std::size_t>(((i + strokes) % count + count) % count)] = true;
+    for (std::size_t i = 0; i < list.size(); ++i) setAccent(*list[i], accents[i]);
+    return e;
+}
+
+Exercise accentRuns(Exercise e, std::span<const int> lengths) {
+    std::vector<bool> pattern;
+    for (const int length : lengths) {
+        const auto run = static_cast<std::size_t>(std::clamp(length, 0, 64));
+        pattern.insert(pattern.end(), run, true);
+        pattern.insert(pattern.end(), run, false);
+    }
+    if (pattern.empty()) return e;
+    std::size_t index = 0;
+    for (Stroke* s : carriers(e)) setAccent(*s, pattern[index++ % pattern.size()]);
+    return e;
+}
+
+Result<Exercise> grouped(Exercise frame, std::span<const int> groups, const Beats& step, std::span<const int> free) {
+    if (groups.empty() || std::any_of(groups.begin(), groups.end(), [](int g) { return g < 1 || g > 64; }) ||
+        !(step > Beats(0)))
+        return fail("a group needs 1 to 64 steps", {}, "write the groups as 5+3+5+3");
+    const Beats bar = frame.meter.barLength();
+    const int steps = std::accumulate(groups.begin(), groups.end(), 0);
+    const Beats sum = step * steps;
+    if (wrapped(sum, bar) != Beats(0)) {
+        const auto over = static_cast<int>(wrapped(sum, bar).toDouble() / step.toDouble() + 0.5);
+        const auto perBar = static_cast<int>(bar.toDouble() / step.toDouble() + 0.5);
+        return fail(fmt::format("the groups fill {} steps, {} too few for the next bar", steps, perBar - over), {},
+                    fmt::format("let them add up to {}", steps + perBar - over));
+    }
+    frame.bars = static_cast<int>(wholeTimes(sum, bar));
+    frame.strokes.clear();
+    frame.freeSpans.clear();
+    Beats at(0);
+    bool right = true;
+    for (std::size_t g = 0; g < groups.size(); ++g) {
+        if (std::find(free.begin(), free.end(), static_cast<int>(g)) != free.end())
+            frame.freeSpans.push_back({at, at + step * groups[g]});
+        for (int i = 0; i < groups[g]; ++i, right = !right, at = at + step)
+            frame.strokes.push_back({at, Voice::Snare, right ? Limb::RightHand : Limb::LeftHand,
+                                     i == 0 ? Level::Accent : Level::Tap, Ornament::None, i == 0});
+    }
+    if (const auto ok = check(frame); !ok) return tl::unexpected(ok.error());
+    return frame;
+}
+
+std::vector<EasierVersion> easierVersions(const Exercise& exercise) {
+    std::vector<EasierVersion> versions;
+    Exercise now = exercise;
+    const auto offer = [&](const std::string& what, Exercise easier) {
+        if (easier.strokes == now.strokes || easier.strokes.empty()) return;
+        now = easier;
+        easier.id = fmt::format("{}~easier.{}", exercise.id, versions.size() + 1);
+        easier.title = fmt::format("{}: {}", exercise.title, what);
+        versions.push_back({what, std::move(easier)});
+    };
+    Exercise plain = now;
+    for (Stroke& s : plain.strokes) s.ornament = Ornament::None;
+    offer("no ornaments", plain);
+    Exercise bare = now;
+    if (uses(bare, Level::Tap) || uses(bare, Level::Accent))
+        std::erase_if(bare.strokes, [](const Stroke& s) { return s.level == Level::Ghost; });
+    offer("no ghosts", bare);
+    Exercise thin = now;
+    std::erase_if(thin.strokes,
+                  [&](const Stroke& s) { return isCymbal(s.voice) && isHand(s.limb) && !isOnBeat(thin, s.at); });
+    offer("cymbal in beats", thin);
+    offer("single strokes for doubles", withoutSecondStrokes(now));
+    return versions;
+}
+
+Result<Exercise> formOf(Exercise frame, std::span<const Section> sections) {
+    frame.strokes.clear();
+    frame.swells.clear();
+    frame.freeSpans.clear();
+    frame.bars = 0;
+    for (const Section& section : sections) {
+        const Exercise& part = section.exercise;
+        if (part.meter != frame.meter)
+            return fail(fmt::format("\"{}\" is in {}, the form in {}", part.title, part.meter.toString(),
+                                    frame.meter.toString()),
+                        {}, "use sections of one meter");
+        for (int time = 0; time < section.times; ++time) {
+            const Beats start = frame.length();
+            if (frame.bars + part.bars > kMostBars)
+                return fail("the form is longer than a phrase can be", {}, fmt::format("use up to {} bars", kMostBars));
+            frame.bars += part.bars;
+            for (Stroke s : part.strokes) s.at = s.at + start, frame.strokes.push_back(s);
+            for (const Swell& s : part.swells) frame.swells.push_back({s.from + start, s.to + start, s.fromDb, s.toDb});
+            for (const FreeSpan& s : part.freeSpans) frame.freeSpans.push_back({s.from + start, s.to + start});
+        }
+    }
+    if (const auto ok = check(frame); !ok) return tl::unexpected(ok.error());
+    return frame;
+}
+
+Exercise barsOf(const Exercise& exercise, int from, int to) {
+    from = std::clamp(from, 1, exercise.bars);
+    to = std::clamp(to, from, exercise.bars);
+    const Beats start = exercise.meter.barLength() * (from - 1);
+    const Beats end = exercise.meter.barLength() * to;
+    Exercise part = exercise;
+    part.bars = to - from + 1;
+    part.strokes.clear();
+    part.swells.clear();
+    part.freeSpans.clear();
+    for (Stroke s : exercise.strokes)
+        if (!(s.at < start) && s.at < end) s.at = s.at - start, part.strokes.push_back(s);
+    for (const Swell& s : exercise.swells)
+        if (!(s.from < start) && !(end < s.to)) part.swells.push_back({s.from - start, s.to - start, s.fromDb, s.toDb});
+    for (const FreeSpan& s : exercise.freeSpans)
+        if (!(s.from < start) && !(end < s.to)) part.freeSpans.push_back({s.from - start, s.to - start});
+    return part;
+}
+
+}  // namespace upbeat
