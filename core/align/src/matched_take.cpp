@@ -160,7 +160,7 @@ bool isBounce(const Exercise& e, const std::vector<WrittenStroke>& page, const s
 bool isBeating(const Hit& hit) {
     constexpr double kSurelyStruck = 30;
     constexpr double kStandsClearDb = 22;
-    constexpr std::size_t kLowBands = 5;  // below 1.8 kHz
+    constexpr std::size_t kLowBands = 5;  // below 3 kHz
     constexpr int kFaint = 60;            // 30 dB below the strongest band
     const int strongest = *std::max_element(hit.colour.begin(), hit.colour.end());
     return hit.strength < kSurelyStruck && hit.contrastDb < kStandsClearDb && isKnown(hit.colour) &&

@@ -20,6 +20,8 @@ Exercise drillFor(const Exercise& exercise, const Span& span) {
     if (exercise.bars > 1) drill.title += fmt::format(" of bar {}", span.bar);
     drill.trains = "One spot of a longer phrase, with a rest before it comes round.";
     drill.bars = 1;
+    drill.swells.clear();  // they belong to the whole
+    drill.freeSpans.clear();
     std::erase_if(drill.strokes, [&](const Stroke& s) {
         const bool landing = s.at == wrapped(to, exercise.length());
         return !landing && (s.at < from || s.at >= to);
