@@ -77,18 +77,38 @@ PreparePlace::PreparePlace(Studio& studio, QWidget* parent)
     layout->addWidget(buildStand(), 5);
     m_model->setExercises(m_studio.exercises());
     connect(&m_studio, &Studio::exerciseChanged, this, &PreparePlace::showExercise);
+    connect(&m_studio, &Studio::exercisesChanged, this, [this] {
+        m_model->setExercises(m_studio.exercises());
+        showExercise();
+    });
     connect(&m_studio, &Studio::ladderChanged, this, &PreparePlace::showSettings);
     connect(&m_studio, &Studio::settingsChanged, this, &PreparePlace::showSettings);
     connect(&m_studio, &Studio::logChanged, this, &PreparePlace::showCleanTempos);
     addHiddenKey(Qt::CTRL | Qt::Key_F, [this] { m_search->setFocus(); });
-    addKey(Qt::Key_Return, tr("Enter"), tr("to the stand"), [this] { Q_EMIT playWanted(); });
+    addKey(Qt::Key_Return, tr("Enter"), tr("to the stand"), [this] {
+        if (panel() == Stages)
+            m_stages->chooseCurrent();
+        else
+            Q_EMIT playWanted();
+    });
     addKey(Qt::Key_BracketLeft, QStringLiteral("["), tr("slower"),
            [this] { m_studio.setTempo(m_studio.ladder().tempoBpm - 1); });
     addKey(Qt::Key_BracketRight, QStringLiteral("]"), tr("faster"),
            [this] { m_studio.setTempo(m_studio.ladder().tempoBpm + 1); });
+    addKey(Qt::Key_E, QStringLiteral("E"), tr("edit"), [this] { startWriting(); });
+    addKey(Qt::CTRL | Qt::Key_N, tr("Ctrl N"), tr("new exercise"), [this] { newExercise(); });
+    addKey(Qt::Key_A, QStringLiteral("A"), tr("take apart"),
+           [this] { showPanel(panel() == Stages ? Controls : Stages); });
+    addHiddenKey(Qt::Key_W, [this] {
+        if (panel() == Stages) m_stages->turn(1);
+    });
+    addHiddenKey(Qt::Key_Escape, [this] { showPanel(Controls); });
     addKey(Qt::CTRL | Qt::Key_T, tr("Ctrl T"), tr("teach the kit"), [this] { teach(); });
     addKey(Qt::Key_PageUp, tr("PgUp PgDn"), tr("bars"), [this] { m_line->scrollBars(-1); });
     addHiddenKey(Qt::Key_PageDown, [this] { m_line->scrollBars(1); });
+    m_keepTimer.setSingleShot(true);
+    m_keepTimer.setInterval(600);
+    connect(&m_keepTimer, &QTimer::timeout, &m_studio, &Studio::keepExercise);
     showExercise();
     showCleanTempos();
 }
@@ -125,12 +145,29 @@ QWidget* PreparePlace::buildStand() {
     m_trains = new QLabel(stand);
     m_trains->setFont(typeFace(Type::kLead));
     m_trains->setWordWrap(true);
-    m_line = new CountLine(stand);
+    m_line = new CountLineEditor(stand);
+    m_line->setMinimumHeight(150);
     m_line->setMaximumHeight(440);
+    m_edit = new EditPanel(m_line, stand);
+    m_stages = new StagesPanel(m_studio, stand);
+    auto* controls = new QWidget(stand);
+    auto* down = new QVBoxLayout(controls);
+    down->setContentsMargins(0, 0, 0, 0);
+    down->addWidget(buildControls());
+    down->addStretch();
+    m_panels = new QStackedWidget(stand);
+    for (QWidget* panel : {controls, static_cast<QWidget*>(m_edit), static_cast<QWidget*>(m_stages)})
+        m_panels->addWidget(panel);
     layout->addWidget(m_trains);
-    layout->addWidget(m_line, 1);
-    layout->addWidget(buildControls());
-    layout->addStretch();
+    layout->addWidget(m_line, 4);
+    layout->addWidget(m_panels, 3);
+    connect(m_line, &CountLineEditor::left, this, &PreparePlace::stopWriting);
+    connect(m_line, &CountLineEditor::changed, this, [this] {
+        if (m_line->editor().complaint() || m_line->editor().exercise().strokes.empty()) return;
+        m_studio.changeExercise(m_line->editor().exercise());
+        m_keepTimer.start();
+    });
+    connect(m_stages, &StagesPanel::chosen, this, &PreparePlace::playWanted);
     return stand;
 }
 
@@ -196,6 +233,72 @@ QWidget* PreparePlace::buildControls() {
     return box;
 }
 
+void PreparePlace::showPanel(Panel panel) {
+    if (m_line->isOpen() && panel != Editing) {
+        m_line->close();
+        if (m_keepTimer.isActive()) m_keepTimer.stop(), m_studio.keepExercise();
+    }
+    m_panels->setCurrentIndex(panel);
+    m_line->setMaximumHeight(panel == Stages ? 240 : 440);
+    m_line->setMinimumHeight(150);
+    m_trains->setVisible(panel != Editing);
+    if (panel == Stages) m_stages->refresh();
+    if (panel == Controls) showExercise();
+    if (panel == Stages)
+        m_stages->setFocus();
+    else if (panel == Controls)
+        m_list->setFocus();
+    Q_EMIT keysChanged();
+}
+
+QList<KeyHint> PreparePlace::keys() const {
+    if (panel() == Editing) return CountLineEditor::keyHints().mid(0, 3) + CountLineEditor::keyHints().mid(12);
+    if (panel() == Stages)
+        return {{tr("Enter"), tr("work on this part")},
+                {QStringLiteral("W"), tr("another way")},
+                {tr("Esc"), tr("back to the controls")}};
+    return Place::keys();
+}
+
+/// Our own exercises stay as they are: what is written goes into a copy.
+void PreparePlace::startWriting() {
+    if (m_line->isOpen()) return;
+    if (m_studio.isDrill()) m_studio.backToWhole();
+    if (!Studio::isOwn(m_studio.exercise().id)) {
+        Exercise copy = m_studio.exercise();
+        copy.title = tr("%1, own").arg(QString::fromStdString(copy.title)).toStdString();
+        m_studio.startExercise(copy);
+    }
+    showPanel(Editing);
+    m_line->open(m_studio.exercise());
+    m_line->setMinimumHeight(70 + 30 * static_cast<int>(m_line->editor().rows().size()));
+    m_edit->refresh();
+}
+
+void PreparePlace::newExercise() {
+    if (m_line->isOpen()) stopWriting();
+    Exercise page;
+    page.title = tr("New exercise").toStdString();
+    page.trains = tr("Written by you.").toStdString();
+    page.tags = {"own"};
+    m_studio.startExercise(page);
+    startWriting();
+}
+
+void PreparePlace::stopWriting() {
+    if (!m_line->isOpen()) return;
+    const bool empty = m_line->editor().exercise().strokes.empty();
+    if (!empty && m_line->editor().complaint()) {
+        Q_EMIT m_studio.said(tr("The page is kept as it last made sense: %1")
+                                 .arg(QString::fromStdString(m_line->editor().complaint()->sentence())));
+    }
+    showPanel(Controls);
+    if (empty)
+        m_studio.forgetExercise();
+    else
+        m_studio.keepExercise();
+}
+
 void PreparePlace::teach() {
     m_studio.teachKit();
     if (m_studio.isDrill()) Q_EMIT playWanted();
@@ -217,8 +320,10 @@ void PreparePlace::enter() {
 
 void PreparePlace::showExercise() {
     const Exercise& e = m_studio.exercise();
+    if (m_line->isOpen() && m_line->editor().exercise().id != e.id) showPanel(Controls);
     m_trains->setText(QString::fromStdString(e.trains));
-    m_line->setExercise(e);
+    if (!m_line->isOpen()) m_line->setExercise(e);
+    if (panel() == Stages) m_stages->refresh();
     const int row = m_model->rowOf(e.id);
     if (row >= 0 && m_list->currentIndex().row() != row) m_list->setCurrentIndex(m_model->index(row));
     showSettings();

@@ -7,10 +7,13 @@
 #include <QListView>
 #include <QPushButton>
 #include <QSpinBox>
+#include <QStackedWidget>
+#include <QTimer>
 
+#include "prepare/edit_panel.h"
 #include "prepare/exercise_model.h"
+#include "prepare/stages_panel.h"
 #include "shell/place.h"
-#include "strokes/count_line.h"
 #include "studio/studio.h"
 
 namespace upbeat {
@@ -21,6 +24,12 @@ class PreparePlace : public Place {
   public:
     explicit PreparePlace(Studio& studio, QWidget* parent = nullptr);
     void enter() override;
+    [[nodiscard]] QList<KeyHint> keys() const override;
+
+    /// What stands under the count line.
+    enum Panel { Controls, Editing, Stages };
+    void showPanel(Panel panel);
+    [[nodiscard]] Panel panel() const { return static_cast<Panel>(m_panels->currentIndex()); }
 
   Q_SIGNALS:
     void playWanted();
@@ -33,6 +42,9 @@ class PreparePlace : public Place {
     void showSettings();
     void showCleanTempos();
     void teach();
+    void startWriting();
+    void stopWriting();
+    void newExercise();
     void changeSetting(const std::function<void(PracticeSettings&)>& change);
 
     Studio& m_studio;
@@ -40,7 +52,11 @@ class PreparePlace : public Place {
     QLineEdit* m_search = nullptr;
     QListView* m_list = nullptr;
     QLabel* m_trains = nullptr;
-    CountLine* m_line = nullptr;
+    CountLineEditor* m_line = nullptr;
+    QStackedWidget* m_panels = nullptr;
+    EditPanel* m_edit = nullptr;
+    StagesPanel* m_stages = nullptr;
+    QTimer m_keepTimer;  ///< Writes what was typed to the disk a moment after the last key.
     QDoubleSpinBox* m_tempo = nullptr;
     QDoubleSpinBox* m_goal = nullptr;
     QSpinBox* m_bars = nullptr;

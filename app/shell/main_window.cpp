@@ -54,7 +54,10 @@ void MainWindow::buildPlaces() {
     auto* log = new LogPlace(m_studio, m_stack);
     m_places = {prepare, new PlayPlace(m_studio, m_stack), new LookPlace(m_studio, m_stack),
                 new ClimbPlace(m_studio, m_stack), log};
-    for (Place* place : m_places) m_stack->addWidget(place);
+    for (Place* place : m_places) {
+        m_stack->addWidget(place);
+        connect(place, &Place::keysChanged, this, &MainWindow::refreshFooter);
+    }
     connect(prepare, &PreparePlace::playWanted, this, [this] { go(Play); });
     connect(log, &LogPlace::lookWanted, this, [this] { go(Look); });
     connect(m_spine, &Spine::chosen, this, &MainWindow::go);

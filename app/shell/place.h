@@ -21,9 +21,12 @@ class Place : public QWidget {
     using QWidget::QWidget;
 
     /// Keys that work here, most used first.
-    [[nodiscard]] const QList<KeyHint>& keys() const { return m_keys; }
+    [[nodiscard]] virtual QList<KeyHint> keys() const { return m_keys; }
     /// Called when the place comes to the front.
     virtual void enter() { setFocus(); }
+
+  Q_SIGNALS:
+    void keysChanged();
 
   protected:
     /// A key of this place: works whenever the focus is inside it, and is listed in footer and help.

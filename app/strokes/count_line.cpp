@@ -11,12 +11,14 @@ namespace upbeat {
 namespace {
 
 constexpr double kNames = 104;
-constexpr double kWords = 44;
+constexpr double kLetters = 22;
+constexpr double kHandsShare = 0.66;  // of a folded row: above the line
+constexpr double kLow = 130;          // lower lines save on words and letters
 
 }  // namespace
 
 CountLine::CountLine(QWidget* parent) : QWidget(parent) {
-    setMinimumHeight(150);
+    setMinimumHeight(60);
 }
 
 void CountLine::setExercise(const Exercise& exercise) {
@@ -24,6 +26,18 @@ void CountLine::setExercise(const Exercise& exercise) {
     m_page = fieldOf(exercise);
     m_firstBar = 0;
     setAccessibleName(tr("Count line of %1").arg(QString::fromStdString(exercise.title)));
+    update();
+}
+
+void CountLine::showState(const Exercise& exercise, std::vector<FieldColumn> columns) {
+    m_exercise = exercise;
+    m_page = fieldOf(exercise);
+    if (!columns.empty()) m_page.columns = std::move(columns);
+    scrollBars(0);
+}
+
+void CountLine::setFolded(bool folded) {
+    m_folded = folded;
     update();
 }
 
@@ -38,6 +52,11 @@ void CountLine::scrollBars(int steps) {
     update();
 }
 
+void CountLine::showBar(int bar) {
+    if (bar < m_firstBar) scrollBars(bar - m_firstBar);
+    if (bar >= m_firstBar + barsInView()) scrollBars(bar - m_firstBar - barsInView() + 1);
+}
+
 std::vector<Voice> CountLine::voices() const {
     std::vector<Voice> found;
     for (const Stroke& s : m_exercise.strokes)
@@ -48,11 +67,20 @@ std::vector<Voice> CountLine::voices() const {
     return found;
 }
 
+double CountLine::left() const {
+    return 18 + (voices().size() > 1 && !m_folded ? kNames : 16);
+}
+
 double CountLine::x(double place) const {
     const double from = static_cast<double>(m_firstBar) / m_exercise.bars;
     const double span = static_cast<double>(barsInView()) / m_exercise.bars;
-    const double left = voices().size() > 1 ? kNames : 16;
-    return left + 18 + (place - from) / span * (width() - left - 20);
+    return left() + (place - from) / span * (width() - left() - 2);
+}
+
+double CountLine::placeAt(double pixel) const {
+    const double from = static_cast<double>(m_firstBar) / m_exercise.bars;
+    const double span = static_cast<double>(barsInView()) / m_exercise.bars;
+    return from + (pixel - left()) / (width() - left() - 2) * span;
 }
 
 bool CountLine::inView(double place) const {
@@ -60,56 +88,100 @@ bool CountLine::inView(double place) const {
     return bar >= m_firstBar - 1e-9 && bar < m_firstBar + barsInView() - 1e-9;
 }
 
+double CountLine::wordsHeight() const {
+    return height() < kLow ? 26 : 44;
+}
+
+QRectF CountLine::rowRect(std::size_t row) const {
+    const double rows = m_folded ? 1.0 : static_cast<double>(std::max<std::size_t>(1, voices().size()));
+    const double height = (this->height() - wordsHeight() - 12) / rows;
+    return {0, 8 + static_cast<double>(row) * height, static_cast<double>(width()), height};
+}
+
 void CountLine::paintEvent(QPaintEvent* /*event*/) {
-    if (m_exercise.strokes.empty()) return;
+    const auto list = voices();
+    if (list.empty()) return;
     const Theme& theme = Theme::of(palette());
     QPainter painter(this);
     painter.setRenderHint(QPainter::Antialiasing);
     painter.setPen(QPen(theme.edge, 1));
     painter.setBrush(theme.surface);
     painter.drawRoundedRect(QRectF(rect()).adjusted(0.5, 0.5, -0.5, -0.5), 8, 8);
-    const auto list = voices();
-    const double rowHeight = (height() - kWords - 12) / static_cast<double>(list.size());
-    for (std::size_t i = 0; i < list.size(); ++i)
-        paintVoice(painter, list[i], QRectF(0, 8 + static_cast<double>(i) * rowHeight, width(), rowHeight),
-                   list.size() > 1);
-    paintWords(painter, QRectF(0, height() - kWords, width(), kWords));
+    paintMarks(painter);
+    const std::size_t rows = m_folded ? 1 : list.size();
+    for (std::size_t i = 0; i < rows; ++i) paintVoice(painter, i, list[i]);
+    paintWords(painter, QRectF(0, height() - wordsHeight(), width(), wordsHeight()));
     if (barsInView() < m_exercise.bars) {
         painter.setFont(typeFace(Type::kSmall));
         painter.setPen(theme.inkSoft);
-        painter.drawText(QRectF(0, 4, width() - 12, 20), Qt::AlignRight,
-                         tr("bar %1 of %2").arg(m_firstBar + 1).arg(m_exercise.bars));
+        const QString text = tr("bar %1 of %2").arg(m_firstBar + 1).arg(m_exercise.bars);
+        if (left() > kNames)
+            painter.drawText(QRectF(12, height() - wordsHeight(), kNames, wordsHeight() - 4), Qt::AlignVCenter, text);
+        else
+            painter.drawText(QRectF(0, 4, width() - 12, 20), Qt::AlignRight, text);
     }
 }
 
-void CountLine::paintVoice(QPainter& painter, Voice voice, const QRectF& row, bool named) const {
+void CountLine::paintVoice(QPainter& painter, std::size_t row, Voice voice) const {
     const Theme& theme = Theme::of(palette());
-    const double base = row.bottom() - 22;
+    const QRectF box = rowRect(row);
+    const double base = m_folded ? box.top() + kHandsShare * box.height() : box.bottom() - kLetters;
+    const bool named = left() > kNames;
     painter.setPen(QPen(theme.edge, 1));
-    painter.drawLine(QPointF(named ? kNames : 12, base), QPointF(row.right() - 12, base));
+    painter.drawLine(QPointF(named ? kNames : 12, base), QPointF(box.right() - 12, base));
     if (named) {
         painter.setFont(typeFace(Type::kSmall));
         painter.setPen(theme.inkSoft);
         painter.drawText(QRectF(12, base - 20, kNames - 16, 24), Qt::AlignVCenter, inWords(spokenName(voice)));
     }
+    for (std::size_t i = 0; i < m_exercise.strokes.size(); ++i)
+        if ((m_folded || m_exercise.strokes[i].voice == voice) && inView(m_page.strokePlaces[i]))
+            paintStroke(painter, i, box, base);
+}
+
+/// Folded, both hands of one count stand side by side, and the feet hang below the line.
+StrokeShape CountLine::shapeOf(const Stroke& s, const QPointF& foot, const StrokeScale& scale, double width) const {
+    if (!m_folded) return shapeStroke(foot, 0, targetDb(s.level), s.limb, scale);
+    const auto isOtherHand = [&s](const Stroke& o) { return o.at == s.at && o.limb != s.limb && isHand(o.limb); };
+    if (isHand(s.limb)) {
+        const bool shared = std::any_of(m_exercise.strokes.begin(), m_exercise.strokes.end(), isOtherHand);
+        const double aside = shared ? (s.limb == Limb::RightHand ? width : -width) : 0.0;
+        return shapeStroke(foot + QPointF(aside, 0), 0, targetDb(s.level), s.limb, scale);
+    }
+    StrokeShape shape = shapeStroke(foot + QPointF(0, 3), 0, targetDb(s.level), s.limb, scale);
+    const double reach = (1 - kHandsShare) / kHandsShare * (shape.foot.y() - shape.tip.y());
+    shape.tip = shape.foot + QPointF(0, reach);
+    return shape;
+}
+
+void CountLine::paintStroke(QPainter& painter, std::size_t index, const QRectF& row, double base) const {
+    const Theme& theme = Theme::of(palette());
+    const Stroke& s = m_exercise.strokes[index];
     StrokeScale scale;
-    scale.fullHeight = std::max(14.0, row.height() - 34);
+    scale.fullHeight = std::max(10.0, m_folded ? base - row.top() - 6 : row.height() - kLetters - 12);
     const double width = std::clamp(row.height() / 22.0, 3.0, 6.5);
     const StrokePainter strokes(painter, theme, width);
-    for (std::size_t i = 0; i < m_exercise.strokes.size(); ++i) {
-        const Stroke& s = m_exercise.strokes[i];
-        if (s.voice != voice || !inView(m_page.strokePlaces[i])) continue;
-        const QPointF foot(x(m_page.strokePlaces[i]), base);
-        strokes.target(foot, strokeHeight(targetDb(s.level), scale));
-        for (int g = graceNotes(s.ornament); g > 0; --g)
-            StrokePainter(painter, theme, 0.6 * width)
-                .stroke(shapeStroke(foot - QPointF(3.2 * width * g, 0), 0, -24,
-                                    s.limb == Limb::RightHand ? Limb::LeftHand : Limb::RightHand, scale));
-        strokes.stroke(shapeStroke(foot, 0, targetDb(s.level), s.limb, scale));
-        painter.setFont(typeFace(13, s.level == Level::Accent));
-        painter.setPen(theme.inkSoft);
-        painter.drawText(QRectF(foot.x() - 14, base + 5, 28, 18), Qt::AlignCenter, m_page.hands[i]);
+    const StrokeShape shape = shapeOf(s, {x(m_page.strokePlaces[index]), base}, scale, width);
+    const QPointF foot = shape.foot;
+    if (shape.tip.y() < foot.y()) strokes.target(foot, strokeHeight(targetDb(s.level), scale));
+    for (int g = graceNotes(s.ornament); g > 0; --g)
+        StrokePainter(painter, theme, 0.6 * width)
+            .stroke(shapeStroke(foot - QPointF(3.2 * width * g, 0), 0, -24,
+                                s.limb == Limb::RightHand ? Limb::LeftHand : Limb::RightHand, scale));
+    strokes.stroke(shape);
+    painter.setPen(QPen(theme.ink, 0.35 * width));
+    if (s.ornament == Ornament::ClosedRoll)  // bounces behind the stroke
+        for (int i = 1; i <= 4; ++i)
+            painter.drawLine(foot + QPointF(1.3 * width * i, -2),
+                             foot + QPointF(1.3 * width * i, -2 - 0.22 * scale.fullHeight));
+    if (s.anchor) {
+        painter.setBrush(Qt::NoBrush);
+        painter.drawEllipse(shape.tip - QPointF(0, 1.4 * width), 0.8 * width, 0.8 * width);
     }
+    if (m_folded) return;
+    painter.setFont(typeFace(13, s.level == Level::Accent));
+    painter.setPen(theme.inkSoft);
+    painter.drawText(QRectF(foot.x() - 14, base + 5, 28, 18), Qt::AlignCenter, m_page.hands[index]);
 }
 
 void CountLine::paintWords(QPainter& painter, const QRectF& row) const {
@@ -120,10 +192,11 @@ void CountLine::paintWords(QPainter& painter, const QRectF& row) const {
     const bool narrow = columnWidth < 18;
     for (const FieldColumn& column : m_page.columns) {
         if (!inView(column.place) || (narrow && !column.onBeat)) continue;
-        const double size = std::clamp(0.62 * columnWidth, 12.0, column.onBeat ? 24.0 : 18.0);
+        const double largest = height() < kLow ? 15.0 : 24.0;
+        const double size = std::clamp(0.62 * columnWidth, 12.0, column.onBeat ? largest : 0.75 * largest);
         painter.setFont(typeFace(size, column.onBeat));
         painter.setPen(column.onBeat ? theme.ink : theme.inkSoft);
-        painter.drawText(QRectF(x(column.place) - 40, row.top() + 4, 80, 32), Qt::AlignCenter, column.word);
+        painter.drawText(QRectF(x(column.place) - 40, row.top(), 80, row.height() - 4), Qt::AlignCenter, column.word);
     }
 }
 

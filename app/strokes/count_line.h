@@ -7,29 +7,49 @@
 namespace upbeat {
 
 /// The count line: words under every grid position, strokes as heights with limb feet, sticking letters. One row per
-/// voice where an exercise has several.
+/// voice where an exercise has several; folded, all of them stand in one row.
 class CountLine : public QWidget {
     Q_OBJECT
   public:
     explicit CountLine(QWidget* parent = nullptr);
     void setExercise(const Exercise& exercise);
+    [[nodiscard]] const Exercise& exercise() const { return m_exercise; }
+    void setFolded(bool folded);
+    [[nodiscard]] bool isFolded() const { return m_folded; }
     /// First bar in view (from 0) and how many bars fit.
     void scrollBars(int steps);
     [[nodiscard]] int barsInView() const;
+    [[nodiscard]] int firstBar() const { return m_firstBar; }
 
   protected:
     void paintEvent(QPaintEvent* event) override;
+    /// The rows; folded there is only the first.
+    [[nodiscard]] virtual std::vector<Voice> voices() const;
+    /// Drawn between the ground and the strokes.
+    virtual void paintMarks(QPainter& /*painter*/) const {}
+    /// Shows another state of the same exercise: the bars in view stay. `columns` take the place of the words that
+    /// follow from what is written.
+    void showState(const Exercise& exercise, std::vector<FieldColumn> columns);
+    void showBar(int bar);
+    [[nodiscard]] QRectF rowRect(std::size_t row) const;
+    [[nodiscard]] double x(double place) const;
+    /// Place in the phrase (0 to 1) under a pixel.
+    [[nodiscard]] double placeAt(double pixel) const;
 
   private:
-    [[nodiscard]] std::vector<Voice> voices() const;
-    void paintVoice(QPainter& painter, Voice voice, const QRectF& row, bool named) const;
+    [[nodiscard]] double left() const;
+    [[nodiscard]] double wordsHeight() const;
+    void paintVoice(QPainter& painter, std::size_t row, Voice voice) const;
+    [[nodiscard]] StrokeShape shapeOf(const Stroke& s, const QPointF& foot, const StrokeScale& scale,
+                                      double width) const;
+    void paintStroke(QPainter& painter, std::size_t index, const QRectF& row, double base) const;
     void paintWords(QPainter& painter, const QRectF& row) const;
-    [[nodiscard]] double x(double place) const;
     [[nodiscard]] bool inView(double place) const;
 
     Exercise m_exercise;
     FieldData m_page;
     int m_firstBar = 0;
+    bool m_folded = false;
 };
 
 }  // namespace upbeat

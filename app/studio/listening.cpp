@@ -29,7 +29,8 @@ void addClick(Sound& sound, const StoredTake& take, double fromS) {
     plan.meter = take.exercise.meter;
     plan.countInBars = 1;
     const double planStart = take.frame.firstBeatS + take.frame.latencyS - plan.firstBeat().value();
-    for (const Click& click : clicksBetween(plan, std::max(0.0, fromS - planStart), fromS - planStart + sound.durationS())) {
+    for (const Click& click :
+         clicksBetween(plan, std::max(0.0, fromS - planStart), fromS - planStart + sound.durationS())) {
         const auto wave = clickSound(click.kind, sound.sampleRate);
         const auto at = static_cast<std::size_t>(std::llround((planStart + click.timeS - fromS) * sound.sampleRate));
         for (std::size_t i = 0; i < wave.size() && at + i < sound.samples.size(); ++i)

@@ -36,6 +36,7 @@ Studio::Studio(StudioOptions options, std::unique_ptr<Logbook> logbook)
       m_exercises(m_options.ownExercises),
       m_engine(std::make_unique<AudioEngine>()) {
     m_pool.setMaxThreadCount(1);  // one after the other: takes enter the logbook in the order they were played
+    readOwnExercises();
     m_exercises.insert(m_exercises.end(), builtInExercises().begin(), builtInExercises().end());
     m_exercise = m_exercises.front();
     readLadder();
@@ -56,6 +57,7 @@ void Studio::chooseExercise(const std::string& id) {
     const auto found =
         std::find_if(m_exercises.begin(), m_exercises.end(), [&id](const Exercise& e) { return e.id == id; });
     if (found == m_exercises.end() || isRecording()) return;
+    m_stages.clear();
     m_exercise = *found;
     readLadder();
     Q_EMIT exerciseChanged();

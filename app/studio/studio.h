@@ -14,6 +14,7 @@
 #include "upbeat/audio/engine.h"
 #include "upbeat/audio/simulated_stream.h"
 #include "upbeat/audio/take_writer.h"
+#include "upbeat/coach/methods.h"
 #include "upbeat/logbook/ladder_repository.h"
 #include "upbeat/logbook/take_store.h"
 #include "upbeat/player/character.h"
@@ -53,6 +54,23 @@ class Studio : public QObject {
     void setGoal(double bpm);
     [[nodiscard]] const PracticeSettings& settings() const { return m_settings; }
     void changeSettings(const PracticeSettings& settings);
+
+    // Own exercises. Their ids begin with "own-"; each is a file beside the logbook.
+    [[nodiscard]] static bool isOwn(const std::string& id);
+    /// Puts a new exercise on the stand, under an id of its own.
+    void startExercise(Exercise exercise);
+    /// The own exercise on the stand as it now is; not on the disk before keepExercise.
+    void changeExercise(const Exercise& exercise);
+    void keepExercise();
+    void forgetExercise();
+
+    // Taking apart. The stage on the stand is a drill: backToWhole leaves the method.
+    void takeApart(Method method);
+    void goToStage(int index);
+    [[nodiscard]] const std::vector<PracticeStage>& stages() const { return m_stages; }
+    [[nodiscard]] int stage() const { return m_stage; }
+    [[nodiscard]] Method method() const { return m_method; }
+
     /// Puts a trouble spot on the stand as an exercise of its own; `backToWhole` returns.
     void isolate(const Span& span);
     [[nodiscard]] bool isDrill() const;
@@ -116,6 +134,7 @@ class Studio : public QObject {
 
   Q_SIGNALS:
     void exerciseChanged();
+    void exercisesChanged();  ///< The list of them.
     void ladderChanged();
     void settingsChanged();
     void takeStarted();
@@ -131,6 +150,10 @@ class Studio : public QObject {
   private:
     Studio(StudioOptions options, std::unique_ptr<Logbook> logbook);
     void openDevice();
+    [[nodiscard]] std::filesystem::path ownFolder() const;
+    void readOwnExercises();
+    [[nodiscard]] std::string freeId() const;
+    void afterStage(const Verdict& verdict);
     void readLadder();
     void saveLadder();
     void tick();
@@ -154,6 +177,10 @@ class Studio : public QObject {
     std::vector<Exercise> m_exercises;
     Exercise m_exercise;
     LadderState m_ladder;
+    std::vector<PracticeStage> m_stages;  // empty: nothing is taken apart
+    int m_stage = 0;
+    Method m_method = Method::SlowWhole;
+    LadderState m_wholeLadder;
     TaughtKit m_kit;
 
     std::unique_ptr<AudioEngine> m_engine;

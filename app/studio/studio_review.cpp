@@ -94,6 +94,10 @@ void Studio::openRecording(const QString& file, double tempoBpm, double firstBea
 void Studio::acceptNextStep() {
     if (!m_take) return;
     const Verdict& verdict = m_take->analysis.verdict;
+    if (!m_stages.empty()) {
+        afterStage(verdict);
+        return;
+    }
     if (verdict.action == Action::Isolate && verdict.span && !isDrill()) {
         isolate(*verdict.span);
         return;

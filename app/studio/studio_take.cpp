@@ -37,6 +37,10 @@ void Studio::startTake() {
     if (isRecording()) return;
     m_restTimer.stop();
     stopPlaying();
+    if (m_exercise.strokes.empty()) {
+        Q_EMIT said(tr("The page is empty: there is nothing to play yet."));
+        return;
+    }
     TakePlan plan = planNow();
     m_takeStarted = QDateTime::currentDateTime();
     const TakeSidecar sidecar{plan.exercise,

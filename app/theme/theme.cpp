@@ -83,11 +83,12 @@ QString Theme::styleSheet() const {
                "QPushButton:hover{border-color:%2}"
                "QPushButton:checked{background:%2;color:%1;border-color:%2}"
                "QListView,QTableView{background:%1;color:%2;border:1px solid %3;border-radius:8px;outline:none}"
+               "#stages::item:selected{background:%5}"
                "QScrollBar:vertical{background:transparent;width:10px}"
                "QScrollBar::handle:vertical{background:%3;border-radius:5px;min-height:30px}"
                "QScrollBar::add-line,QScrollBar::sub-line{height:0;width:0}"
                "QCheckBox{color:%2;spacing:8px}")
-        .arg(surface.name(), ink.name(), edge.name(), early.name());
+        .arg(surface.name(), ink.name(), edge.name(), early.name(), target.name());
 }
 
 bool loadFonts() {

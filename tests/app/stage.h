@@ -12,12 +12,12 @@ inline Character faulty() {
     return c;
 }
 
-struct Stage {
+struct Desk {
     QTemporaryDir dir;
     std::unique_ptr<Studio> studio;
     std::unique_ptr<MainWindow> window;
 
-    explicit Stage(const Character& character = faulty()) {
+    explicit Desk(const Character& character = faulty()) {
         studio = studioIn(dir, character);
         studio->chooseExercise("paradiddle-accents");
         window = std::make_unique<MainWindow>(*studio);

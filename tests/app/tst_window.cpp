@@ -31,7 +31,7 @@ class TestWindow : public QObject {
     }
 
     void functionKeysWalkThroughThePlaces() {
-        const Stage stage;
+        const Desk stage;
         QCOMPARE(stage.window->current(), static_cast<int>(MainWindow::Prepare));
         for (int i = 0; i < 5; ++i) {
             stage.key(static_cast<Qt::Key>(Qt::Key_F2 + i));
@@ -41,7 +41,7 @@ class TestWindow : public QObject {
     }
 
     void theSpineWorksByMouseAndHasNames() {
-        const Stage stage;
+        const Desk stage;
         auto* spine = stage.window->findChild<Spine*>();
         QTest::mouseClick(spine->button(MainWindow::Climb), Qt::LeftButton);
         QCOMPARE(stage.window->current(), static_cast<int>(MainWindow::Climb));
@@ -49,7 +49,7 @@ class TestWindow : public QObject {
     }
 
     void spacePlaysATakeAndTheVerdictFollows() {
-        const Stage stage;
+        const Desk stage;
         stage.key(Qt::Key_Space);
         QCOMPARE(stage.window->current(), static_cast<int>(MainWindow::Play));
         QVERIFY(stage.studio->isRecording());
@@ -61,7 +61,7 @@ class TestWindow : public QObject {
     }
 
     void spaceStopsATakeToo() {
-        const Stage stage;
+        const Desk stage;
         stage.key(Qt::Key_Space);
         QTRY_VERIFY_WITH_TIMEOUT(stage.studio->live()->beatsNow() > 9, 60000);
         stage.key(Qt::Key_Space);
@@ -71,7 +71,7 @@ class TestWindow : public QObject {
     }
 
     void escapeThrowsTheTakeAway() {
-        const Stage stage;
+        const Desk stage;
         stage.key(Qt::Key_Space);
         QTRY_VERIFY_WITH_TIMEOUT(stage.studio->live()->beatsNow() > 5, 60000);
         stage.key(Qt::Key_Escape);
@@ -81,7 +81,7 @@ class TestWindow : public QObject {
     }
 
     void theKitIsTaughtFromPrepareAndListeningKeepsItsToggles() {
-        const Stage stage;
+        const Desk stage;
         auto* teach = stage.window->place(MainWindow::Prepare)->findChild<QPushButton*>();
         QVERIFY(!teach->isVisible());
         stage.studio->chooseExercise("ghosted-backbeat");
@@ -111,7 +111,7 @@ class TestWindow : public QObject {
     void playIsDrawnWhileTheTakeRuns() {
         Character early = machine();
         early.placementMs = -18;
-        const Stage stage(early);
+        const Desk stage(early);
         stage.key(Qt::Key_Space);
         QTRY_VERIFY_WITH_TIMEOUT(stage.studio->live()->passNow() >= 2, 60000);
         // The strokes of a pass come and go quickly at this speed: one of the pictures of the take must show them.
@@ -131,7 +131,7 @@ class TestWindow : public QObject {
     }
 
     void lensesGroupsAndTheCloseUpAreOneKeyAway() {
-        const Stage stage;
+        const Desk stage;
         stage.playOne();
         auto* look = qobject_cast<LookPlace*>(stage.window->place(MainWindow::Look));
         QCOMPARE(look->lens(), Lens::Timing);
@@ -155,7 +155,7 @@ class TestWindow : public QObject {
     }
 
     void findingsAreWalkedHeardAndDrilled() {
-        const Stage stage;
+        const Desk stage;
         stage.playOne();
         stage.key(Qt::Key_N);
         const auto cards = stage.window->findChildren<FindingCard*>();
@@ -174,7 +174,7 @@ class TestWindow : public QObject {
     }
 
     void arrowsWalkTheFieldAndZoomIt() {
-        const Stage stage;
+        const Desk stage;
         stage.playOne();
         const auto* look = qobject_cast<LookPlace*>(stage.window->place(MainWindow::Look));
         stage.key(Qt::Key_Right);
@@ -191,7 +191,7 @@ class TestWindow : public QObject {
         Character c;
         c.spreadMs = 2;
         c.wanderMs = 0.3;
-        const Stage stage(c);
+        const Desk stage(c);
         const double start = stage.studio->ladder().tempoBpm;
         for (int i = 0; i < 3; ++i) {
             stage.studio->startTake();
@@ -207,7 +207,7 @@ class TestWindow : public QObject {
     }
 
     void theLadderIsClimbedByArrows() {
-        const Stage stage;
+        const Desk stage;
         stage.key(Qt::Key_F5);
         const double start = stage.studio->ladder().tempoBpm;
         stage.key(Qt::Key_Up);
@@ -220,11 +220,11 @@ class TestWindow : public QObject {
     }
 
     void anExerciseIsFoundChosenAndSet() {
-        const Stage stage;
+        const Desk stage;
         stage.key(Qt::Key_F2);
         auto* search = stage.in<QLineEdit>(MainWindow::Prepare);
         search->setFocus();
-        QTest::keyClicks(search, QStringLiteral("flam"));
+        QTest::keyClicks(search, QStringLiteral("flams and taps"));
         auto* list = stage.in<QListView>(MainWindow::Prepare);
         QCOMPARE(list->model()->rowCount(), 1);
         list->setFocus();
@@ -240,7 +240,7 @@ class TestWindow : public QObject {
     }
 
     void spaceInTheSearchIsALetter() {
-        const Stage stage;
+        const Desk stage;
         stage.key(Qt::Key_F2);
         auto* search = stage.in<QLineEdit>(MainWindow::Prepare);
         search->setFocus();
@@ -250,7 +250,7 @@ class TestWindow : public QObject {
     }
 
     void theLogOpensATakeAndKeepsANote() {
-        const Stage stage;
+        const Desk stage;
         stage.playOne();
         stage.key(Qt::Key_F6);
         auto* list = stage.in<QListView>(MainWindow::Log);
@@ -267,7 +267,7 @@ class TestWindow : public QObject {
     }
 
     void theHelpSheetListsEveryKey() {
-        const Stage stage;
+        const Desk stage;
         bool seen = false;
         QTimer::singleShot(0, stage.window.get(), [&] {
             QTRY_VERIFY(qobject_cast<HelpSheet*>(QApplication::activeModalWidget()) != nullptr);
@@ -286,7 +286,7 @@ class TestWindow : public QObject {
     }
 
     void theCareNoteIsShownOnce() {
-        const Stage stage;
+        const Desk stage;
         stage.window->greet();
         QVERIFY(stage.window->notices()->isVisible());
         QVERIFY(stage.window->notices()->text().contains(QStringLiteral("hearing")));
@@ -298,7 +298,7 @@ class TestWindow : public QObject {
     }
 
     void anInterruptedTakeIsOffered() {
-        const Stage stage;
+        const Desk stage;
         QFile part(stage.dir.filePath(QStringLiteral("takes/x.flac.part")));
         QVERIFY(part.open(QIODevice::WriteOnly));
         part.close();
@@ -319,7 +319,7 @@ class TestWindow : public QObject {
     void lightAndDarkAtAnySize() {
         QFETCH(QSize, size);
         QFETCH(bool, dark);
-        const Stage stage;
+        const Desk stage;
         stage.playOne();
         MainWindow::applyTheme(dark);
         stage.window->resize(size);
@@ -334,7 +334,7 @@ class TestWindow : public QObject {
     }
 
     void closingDuringATakeKeepsIt() {
-        Stage stage;
+        Desk stage;
         stage.key(Qt::Key_Space);
         QTRY_VERIFY_WITH_TIMEOUT(stage.studio->live()->beatsNow() > 9, 60000);
         stage.window->close();
@@ -343,7 +343,7 @@ class TestWindow : public QObject {
     }
 
     void headerAndControlsHaveNamesForScreenReaders() {
-        const Stage stage;
+        const Desk stage;
         stage.playOne();
         QVERIFY(stage.window->header()->accessibleName().contains(QStringLiteral("Paradiddle")));
         for (QWidget* widget : stage.window->findChildren<QWidget*>()) {

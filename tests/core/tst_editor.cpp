@@ -132,6 +132,14 @@ class TestEditor : public QObject {
         editor.repeat();  // the bar
         QCOMPARE(editor.exercise().bars, 2);
         QCOMPARE(pageOf(editor), std::string("| >RLRR >LRLL . . | >RLRR >LRLL . . |\n"));
+        editor.placePen(Beats(4), 0);
+        editor.select(3);
+        editor.erase();
+        editor.placePen(Beats(0), 0);
+        editor.repeat();  // what follows makes room
+        QCOMPARE(pageOf(editor), std::string("| >RLRR >LRLL . . | >RLRR >LRLL . . | . >LRLL . . |\n"));
+        editor.undo();
+        editor.undo();
         editor.undo();
         QCOMPARE(editor.exercise().bars, 1);
         editor.placePen(Beats(0), 0);

@@ -14,9 +14,9 @@ Exercise of(std::string_view rows) {
     return e ? *e : Exercise{};
 }
 
-QStringList whats(const std::vector<Stage>& stages) {
+QStringList whats(const std::vector<PracticeStage>& stages) {
     QStringList list;
-    for (const Stage& s : stages) list << QString::fromStdString(s.what);
+    for (const PracticeStage& s : stages) list << QString::fromStdString(s.what);
     return list;
 }
 
@@ -40,7 +40,7 @@ class TestMethods : public QObject {
             for (const Method method : methodsFor(e)) {
                 std::set<std::string> ids;
                 const auto stages = stagesOf(e, method);
-                for (const Stage& stage : stages) {
+                for (const PracticeStage& stage : stages) {
                     const auto ok = check(stage.exercise);
                     QVERIFY2(ok.has_value(), (stage.exercise.id + ": " + (ok ? "" : ok.error().sentence())).c_str());
                     QVERIFY(ids.insert(stage.exercise.id).second);
@@ -94,7 +94,7 @@ class TestMethods : public QObject {
     void whatRepeatsKeepsOnWhileTheRestGrows() {
         const auto stages = stagesOf(*builtInExercise("independence-foot-ostinato"), Method::KeepAndGrow);
         QCOMPARE(stages.front().what, std::string("what keeps on"));
-        for (const Stage& stage : stages)
+        for (const PracticeStage& stage : stages)
             QCOMPARE(std::count_if(stage.exercise.strokes.begin(), stage.exercise.strokes.end(),
                                    [](const Stroke& s) { return s.voice == Voice::Kick; }),
                      8);
@@ -102,7 +102,7 @@ class TestMethods : public QObject {
         QVERIFY(both.size() > stagesOf(*builtInExercise("groove-eighths"), Method::LimbsApart).size());
         QVERIFY(both.size() <= kMostStages);
         QVERIFY(both[0].what.starts_with("right hand: the first"));
-        for (const Stage& stage : both) QVERIFY(check(stage.exercise).has_value());
+        for (const PracticeStage& stage : both) QVERIFY(check(stage.exercise).has_value());
     }
 
     /// N17

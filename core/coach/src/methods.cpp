@@ -57,12 +57,12 @@ class Stages {
             add("as written", m_whole);
         }
     }
-    [[nodiscard]] std::vector<Stage> take() { return std::move(m_list); }
+    [[nodiscard]] std::vector<PracticeStage> take() { return std::move(m_list); }
 
   private:
     const Exercise& m_whole;
     Method m_method;
-    std::vector<Stage> m_list;
+    std::vector<PracticeStage> m_list;
 };
 
 template <class Keep>
@@ -268,7 +268,7 @@ std::optional<Method> methodFromName(std::string_view name) {
     return static_cast<Method>(found - kTexts.begin());
 }
 
-std::vector<Stage> stagesOf(const Exercise& exercise, Method method, const Span& span) {
+std::vector<PracticeStage> stagesOf(const Exercise& exercise, Method method, const Span& span) {
     Stages stages(exercise, method);
     if (exercise.strokes.empty()) return {};
     switch (method) {
@@ -303,13 +303,13 @@ std::vector<Stage> stagesOf(const Exercise& exercise, Method method, const Span&
     return stages.take();
 }
 
-std::vector<Stage> combined(const Exercise& exercise, Method outer, Method inner) {
-    std::vector<Stage> all;
+std::vector<PracticeStage> combined(const Exercise& exercise, Method outer, Method inner) {
+    std::vector<PracticeStage> all;
     const std::string name = fmt::format("{}+{}", toName(outer), toName(inner));
-    for (const Stage& stage : stagesOf(exercise, outer)) {
+    for (const PracticeStage& stage : stagesOf(exercise, outer)) {
         auto parts = stagesOf(stage.exercise, inner);
         if (parts.size() < kUsefulStages) parts = {stage};
-        for (Stage& part : parts) {
+        for (PracticeStage& part : parts) {
             if (all.size() >= kMostStages) return all;
             const bool isWhole = &part == &parts.back();
             part.what = isWhole ? stage.what : fmt::format("{}: {}", stage.what, part.what);

@@ -47,6 +47,12 @@ Verdict clean(const Ladder& ladder, Verdict v, double tempo) {
         v.reason = fmt::format("{} here; {} needed in a row.", howMany(v.cleanInARow), v.cleanNeeded);
         return v;
     }
+    if (ladder.stage) {
+        v.action = Action::Up;
+        v.headline = "On to the next part.";
+        v.reason = fmt::format("{} in a row: it is easy now.", howMany(v.cleanInARow));
+        return v;
+    }
     if (tempo >= ladder.goalBpm - 0.01) {
         v.goalReached = true;
         v.headline = fmt::format("Full speed: {}.", tempoText(tempo));
@@ -63,6 +69,11 @@ Verdict clean(const Ladder& ladder, Verdict v, double tempo) {
 Verdict stepBack(const Ladder& ladder, Verdict v, double tempo, std::string reason) {
     v.action = Action::Back;
     v.nextTempoBpm = ladder.below(tempo);
+    if (ladder.stage) {
+        v.headline = "One part back.";
+        v.reason = std::move(reason);
+        return v;
+    }
     if (v.nextTempoBpm >= tempo - 0.01) {
         v.action = Action::Easier;
         v.headline = "Make it easier first.";

@@ -326,17 +326,19 @@ void ExerciseEditor::cut() {
     erase();
 }
 
+void ExerciseEditor::pasteInto(State& s, const Beats& at) const {
+    const FreeSpan target{at, at + m_clipboardLength};
+    std::erase_if(s.exercise.strokes, [&](const Stroke& stroke) { return isInside(stroke, target); });
+    for (Stroke stroke : m_clipboard) {
+        stroke.at = stroke.at + at;
+        if (s.exercise.strokes.size() < kMostStrokes) s.exercise.strokes.push_back(stroke);
+        if (std::find(s.rows.begin(), s.rows.end(), stroke.voice) == s.rows.end()) s.rows.push_back(stroke.voice);
+    }
+}
+
 void ExerciseEditor::paste() {
     if (m_clipboardLength == Beats(0)) return;
-    change([&](State& s) {
-        const FreeSpan target{m_at, m_at + m_clipboardLength};
-        std::erase_if(s.exercise.strokes, [&](const Stroke& stroke) { return isInside(stroke, target); });
-        for (Stroke stroke : m_clipboard) {
-            stroke.at = stroke.at + m_at;
-            if (s.exercise.strokes.size() < kMostStrokes) s.exercise.strokes.push_back(stroke);
-            if (std::find(s.rows.begin(), s.rows.end(), stroke.voice) == s.rows.end()) s.rows.push_back(stroke.voice);
-        }
-    });
+    change([&](State& s) { pasteInto(s, m_at); });
     m_selection.reset();
 }
 
@@ -345,13 +347,30 @@ void ExerciseEditor::repeat() {
     if (m_clipboard.empty()) return;
     const FreeSpan from = span();
     const Beats bar = m_now.exercise.meter.barLength();
-    const auto barsNeeded = wholeTimes(from.to + m_clipboardLength - Beats(1, 1000), bar) + 1;
-    const auto kept = m_undo.size();
-    if (barsNeeded > m_now.exercise.bars) setBars(static_cast<int>(std::min<std::int64_t>(barsNeeded, kMostBars)));
-    m_at = from.to;
-    if (m_at < m_now.exercise.length()) paste();
-    // One key, one step back.
-    if (m_undo.size() == kept + 2) m_undo.pop_back();
+    const bool wholeBars = wrapped(from.from, bar) == Beats(0) && wrapped(from.to, bar) == Beats(0);
+    change([&](State& s) {
+        Exercise& e = s.exercise;
+        const auto isLater = [&](const Beats& at) { return !(at < from.to); };
+        const auto reach = from.to + m_clipboardLength;
+        const bool isInTheWay =
+            std::any_of(e.strokes.begin(), e.strokes.end(), [&](const Stroke& stroke) { return isLater(stroke.at); });
+        if (wholeBars && isInTheWay) {
+            for (Stroke& stroke : e.strokes)
+                if (isLater(stroke.at)) stroke.at = stroke.at + m_clipboardLength;
+            for (Swell& swell : e.swells)
+                if (isLater(swell.from))
+                    swell.from = swell.from + m_clipboardLength, swell.to = swell.to + m_clipboardLength;
+            for (FreeSpan& free : e.freeSpans)
+                if (isLater(free.from))
+                    free.from = free.from + m_clipboardLength, free.to = free.to + m_clipboardLength;
+            e.bars += static_cast<int>(wholeTimes(m_clipboardLength, bar));
+            s.divisions.clear();
+        }
+        const auto barsNeeded = wholeTimes(reach - Beats(1, 1000), bar) + 1;
+        e.bars = static_cast<int>(std::min<std::int64_t>(std::max<std::int64_t>(e.bars, barsNeeded), kMostBars));
+        pasteInto(s, from.to);
+    });
+    m_selection.reset();
     m_at = from.to;
     keepInside();
 }

@@ -19,7 +19,9 @@ namespace {
 
 std::string describe(const Stroke& stroke, const Meter& meter) {
     const CountPlace place = placeOf(stroke.at, meter);
-    return fmt::format("bar {}, beat {}", place.bar, place.beat.toString());
+    const Beats part = place.beat - Beats(place.beat.floor());
+    return fmt::format("bar {}, beat {}{}", place.bar, place.beat.floor(),
+                       part == Beats(0) ? "" : " and " + part.toString());
 }
 
 Result<void> checkFrame(const Exercise& e) {

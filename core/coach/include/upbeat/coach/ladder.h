@@ -13,6 +13,7 @@ struct Ladder {
     double goalBpm = 100;
     double stepBpm = 4;
     int cleanNeeded = 3;  ///< Clean takes in a row before the next rung.
+    bool stage = false;   ///< One tempo, part of a method: up and back are the next part and the one before.
 
     friend bool operator==(const Ladder&, const Ladder&) = default;
 

@@ -25,7 +25,7 @@ inline constexpr int kMethodCount = 9;
 
 /// One step of a method: an exercise like any other, played, measured and gated. Its id is the parent's with
 /// "~METHOD.NUMBER" behind.
-struct Stage {
+struct PracticeStage {
     std::string what;  ///< "right hand and bass drum", "the first 6 notes".
     Exercise exercise;
     double tempoFactor = 1;  ///< Of the ladder's tempo.
@@ -41,12 +41,14 @@ struct Stage {
 
 /// The stages, easiest first, the last always the whole as written; fewer than two where the method has no use for
 /// this exercise. `span` is for IsolateSpan, where it is not given the first beat is taken.
-[[nodiscard]] std::vector<Stage> stagesOf(const Exercise& exercise, Method method, const Span& span = {});
+[[nodiscard]] std::vector<PracticeStage> stagesOf(const Exercise& exercise, Method method, const Span& span = {});
 
 /// The stages of one method made of each stage of another (limbs apart, each of them grown): a stage that has no parts
 /// stays one. At most kMostStages.
-[[nodiscard]] std::vector<Stage> combined(const Exercise& exercise, Method outer, Method inner);
+[[nodiscard]] std::vector<PracticeStage> combined(const Exercise& exercise, Method outer, Method inner);
 inline constexpr std::size_t kMostStages = 48;
+/// Clean takes in a row before the next stage.
+inline constexpr int kCleanPerStage = 2;
 
 /// Methods with at least two stages for this exercise.
 [[nodiscard]] std::vector<Method> methodsFor(const Exercise& exercise);

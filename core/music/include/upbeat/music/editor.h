@@ -60,7 +60,8 @@ class ExerciseEditor {
     void copy();
     void cut();
     void paste();
-    /// Writes the selection once more behind itself; bars are added as needed, up to kMostBars.
+    /// Writes the selection once more behind itself; bars are added as needed, up to kMostBars. Behind whole bars what
+    /// follows makes room; behind less it is written over, as by paste.
     void repeat();
     void setBars(int bars);
     void setMeter(const Meter& meter);
@@ -90,6 +91,7 @@ class ExerciseEditor {
     [[nodiscard]] Beats stepAfter(const Beats& at) const;
     [[nodiscard]] Beats stepBefore(const Beats& at) const;
     [[nodiscard]] FreeSpan span() const;
+    void pasteInto(State& state, const Beats& at) const;
     [[nodiscard]] Stroke* find(Exercise& exercise, const Beats& at) const;
     /// The stroke meant by a key that changes one: see changeLevel.
     [[nodiscard]] Stroke* meant(Exercise& exercise) const;

@@ -1,0 +1,161 @@
+#include "prepare/edit_keys.h"
+
+#include <QCoreApplication>
+#include <algorithm>
+#include <map>
+
+#include "theme/words.h"
+#include "upbeat/music/counting.h"
+
+namespace upbeat {
+
+namespace {
+
+QString tr(const char* text) {
+    return QCoreApplication::translate("EditKeys", text);
+}
+
+using Actions = std::map<int, EditAction>;
+
+int combined(Qt::KeyboardModifiers modifiers, int key) {
+    return static_cast<int>(modifiers & (Qt::ShiftModifier | Qt::ControlModifier | Qt::AltModifier)) | key;
+}
+
+void addMoves(Actions& keys) {
+    const auto moveAway = [](auto move) {
+        return EditAction{[move](ExerciseEditor& e) {
+            e.clearSelection();
+            move(e);
+        }};
+    };
+    keys[Qt::Key_Left] = moveAway([](ExerciseEditor& e) { e.moveSteps(-1); });
+    keys[Qt::Key_Right] = moveAway([](ExerciseEditor& e) { e.moveSteps(1); });
+    keys[combined(Qt::ControlModifier, Qt::Key_Left)] = moveAway([](ExerciseEditor& e) { e.moveBeats(-1); });
+    keys[combined(Qt::ControlModifier, Qt::Key_Right)] = moveAway([](ExerciseEditor& e) { e.moveBeats(1); });
+    keys[Qt::Key_Home] = moveAway([](ExerciseEditor& e) { e.placePen(Beats(0), e.row()); });
+    keys[Qt::Key_End] = moveAway([](ExerciseEditor& e) { e.placePen(e.exercise().length(), e.row()); });
+    keys[Qt::Key_PageUp] = moveAway([](ExerciseEditor& e) { e.moveBeats(-e.exercise().meter.beatsPerBar()); });
+    keys[Qt::Key_PageDown] = moveAway([](ExerciseEditor& e) { e.moveBeats(e.exercise().meter.beatsPerBar()); });
+    keys[Qt::Key_Up] = {[](ExerciseEditor& e) { e.moveRows(-1); }};
+    keys[Qt::Key_Down] = {[](ExerciseEditor& e) { e.moveRows(1); }};
+    keys[combined(Qt::ShiftModifier, Qt::Key_Left)] = {[](ExerciseEditor& e) { e.select(-1); }};
+    keys[combined(Qt::ShiftModifier, Qt::Key_Right)] = {[](ExerciseEditor& e) { e.select(1); }};
+    keys[combined(Qt::ControlModifier, Qt::Key_A)] = {[](ExerciseEditor& e) { e.selectAll(); }};
+}
+
+void addStrokes(Actions& keys) {
+    for (const auto& [key, side] : {std::pair(Qt::Key_R, Limb::RightHand), std::pair(Qt::Key_L, Limb::LeftHand)}) {
+        const Limb limb = side;
+        keys[key] = {[limb](ExerciseEditor& e) { e.write(limb, Level::Tap); }};
+        keys[combined(Qt::ShiftModifier, key)] = {[limb](ExerciseEditor& e) { e.write(limb, Level::Accent); }};
+        keys[combined(Qt::AltModifier, key)] = {[limb](ExerciseEditor& e) { e.write(limb, Level::Ghost); }};
+    }
+    keys[Qt::Key_Period] = {[](ExerciseEditor& e) { e.rest(); }};
+    keys[Qt::Key_Delete] = {[](ExerciseEditor& e) { e.erase(); }};
+    keys[Qt::Key_Backspace] = {[](ExerciseEditor& e) { e.eraseBefore(); }};
+    keys[Qt::Key_Plus] = {[](ExerciseEditor& e) { e.changeLevel(1); }};
+    keys[Qt::Key_Minus] = {[](ExerciseEditor& e) { e.changeLevel(-1); }};
+    for (const auto& [key, ornament] :
+         {std::pair(Qt::Key_F, Ornament::Flam), std::pair(Qt::Key_D, Ornament::Drag),
+          std::pair(Qt::Key_U, Ornament::Ruff), std::pair(Qt::Key_Z, Ornament::ClosedRoll)}) {
+        const Ornament which = ornament;
+        keys[key] = {[which](ExerciseEditor& e) { e.toggleOrnament(which); }};
+    }
+    keys[Qt::Key_A] = {[](ExerciseEditor& e) { e.toggleAnchor(); }};
+    keys[Qt::Key_X] = {[](ExerciseEditor& e) { e.swapHand(); }};
+    for (int parts = 1; parts <= 9; ++parts)
+        keys[Qt::Key_0 + parts] = {[parts](ExerciseEditor& e) { e.divide(parts); }};
+}
+
+void addSpans(Actions& keys) {
+    keys[Qt::Key_M] = {[](ExerciseEditor& e) { e.mirror(); }};
+    keys[combined(Qt::ControlModifier, Qt::Key_C)] = {[](ExerciseEditor& e) { e.copy(); }};
+    keys[combined(Qt::ControlModifier, Qt::Key_X)] = {[](ExerciseEditor& e) { e.cut(); }};
+    keys[combined(Qt::ControlModifier, Qt::Key_V)] = {[](ExerciseEditor& e) { e.paste(); }};
+    keys[combined(Qt::ControlModifier, Qt::Key_R)] = {[](ExerciseEditor& e) { e.repeat(); }};
+    keys[combined(Qt::ControlModifier, Qt::Key_Z)] = {[](ExerciseEditor& e) { e.undo(); }};
+    const EditAction redo{[](ExerciseEditor& e) { e.redo(); }};
+    keys[combined(Qt::ControlModifier | Qt::ShiftModifier, Qt::Key_Z)] = redo;
+    keys[combined(Qt::ControlModifier, Qt::Key_Y)] = redo;
+    keys[Qt::Key_N] = {[](ExerciseEditor& e) { e.addRow(nextUnusedVoice(e, e.voice())); }};
+    keys[Qt::Key_V] = {[](ExerciseEditor& e) { e.changeVoice(nextUnusedVoice(e, e.voice())); }};
+    keys[combined(Qt::ControlModifier, Qt::Key_B)] = {[](ExerciseEditor& e) { e.setBars(e.exercise().bars + 1); }};
+    keys[combined(Qt::ControlModifier | Qt::ShiftModifier, Qt::Key_B)] = {
+        [](ExerciseEditor& e) { e.setBars(e.exercise().bars - 1); }};
+    for (const int key : {Qt::Key_Return, Qt::Key_Enter, Qt::Key_Escape}) keys[key] = {nullptr, true};
+}
+
+const Actions& actions() {
+    static const Actions all = [] {
+        Actions keys;
+        addMoves(keys);
+        addStrokes(keys);
+        addSpans(keys);
+        return keys;
+    }();
+    return all;
+}
+
+}  // namespace
+
+const EditAction* actionFor(const QKeyEvent& event) {
+    // Plus and the full stop need Shift on some keyboards.
+    const bool plain = event.key() == Qt::Key_Plus || event.key() == Qt::Key_Period;
+    const auto modifiers = plain ? event.modifiers() & ~Qt::KeyboardModifiers(Qt::ShiftModifier) : event.modifiers();
+    const auto found = actions().find(combined(modifiers, event.key()));
+    return found == actions().end() ? nullptr : &found->second;
+}
+
+const QList<KeyHint>& editKeyHints() {
+    static const QList<KeyHint> hints{
+        {QStringLiteral("R L"), tr("right, left; with Shift an accent, with Alt a ghost")},
+        {QStringLiteral("."), tr("rest")},
+        {QStringLiteral("1 – 9"), tr("parts of this beat")},
+        {QStringLiteral("+ −"), tr("louder, softer")},
+        {QStringLiteral("F D U Z"), tr("flam, drag, ruff, closed roll")},
+        {QStringLiteral("X A"), tr("other hand; anchor")},
+        {QStringLiteral("N V"), tr("new row; other voice for this row")},
+        {QStringLiteral("M"), tr("mirror the hands")},
+        {tr("Ctrl R"), tr("repeat the bar or the selection")},
+        {tr("Ctrl C X V"), tr("copy, cut, paste")},
+        {tr("Ctrl Z Y"), tr("undo, redo")},
+        {tr("Ctrl B"), tr("one bar more, with Shift one less")},
+        {tr("Shift ← →"), tr("select")},
+        {tr("Esc"), tr("done")},
+    };
+    return hints;
+}
+
+QString penInWords(const ExerciseEditor& editor) {
+    const Meter& meter = editor.exercise().meter;
+    const Beats beat = meter.beatLength();
+    const Beats start = beat * wholeTimes(editor.at(), beat);
+    const int steps = editor.stepsOfBeat(start);
+    const auto step = static_cast<int>((editor.at() - start).toDouble() / beat.toDouble() * steps + 0.5);
+    const CountPlace place = placeOf(start, meter);
+    const auto number = static_cast<int>(place.beat.floor());
+    const QString word = QString::fromStdString(countWord(number, step, steps));
+    const QString count = step == 0        ? tr("beat %1").arg(number)
+                          : word.isEmpty() ? tr("beat %1, part %2").arg(number).arg(step + 1)
+                                           : tr("the %1 of %2").arg(word).arg(number);
+    const QString where = tr("bar %1, %2, %3").arg(place.bar).arg(count, inWords(spokenName(editor.voice())));
+    const Stroke* stroke = editor.stroke();
+    if (stroke == nullptr) return tr("%1: rest").arg(where);
+    return tr("%1: %2 %3").arg(where, inWords(spokenName(stroke->limb)), inWords(toName(stroke->level)));
+}
+
+Voice nextUnusedVoice(const ExerciseEditor& editor, Voice after) {
+    constexpr std::array kOrder{Voice::Snare,     Voice::Kick,       Voice::HiHatClosed, Voice::HiHatOpen,
+                                Voice::HiHatFoot, Voice::Ride,       Voice::RideBell,    Voice::Crash,
+                                Voice::TomHigh,   Voice::TomMid,     Voice::TomLow,      Voice::CrossStick,
+                                Voice::RimShot,   Voice::HiHatLoose, Voice::SnareEdge,   Voice::Pad};
+    const auto from = std::find(kOrder.begin(), kOrder.end(), after) - kOrder.begin();
+    const auto& rows = editor.rows();
+    for (std::size_t i = 1; i <= kOrder.size(); ++i) {
+        const Voice voice = kOrder[(static_cast<std::size_t>(from) + i) % kOrder.size()];
+        if (std::find(rows.begin(), rows.end(), voice) == rows.end()) return voice;
+    }
+    return after;
+}
+
+}  // namespace upbeat

@@ -1,0 +1,210 @@
+#include "prepare/edit_panel.h"
+
+#include <QGridLayout>
+#include <QScrollArea>
+#include <QSignalBlocker>
+#include <QVBoxLayout>
+
+#include "prepare/edit_keys.h"
+#include "theme/theme.h"
+#include "theme/words.h"
+#include "upbeat/music/transform.h"
+
+namespace upbeat {
+
+namespace {
+
+struct Rule {
+    QString name;
+    std::function<Result<Exercise>(const Exercise&)> apply;
+};
+
+Result<Exercise> withMeter(const Exercise& e) {
+    return rebarred(e, e.meter == Meter{4, 4} ? Meter{2, 2} : Meter{4, 4});
+}
+
+/// Rules for many strokes at once; the first entry is none.
+const QList<Rule>& rules() {
+    const auto revoicing = [](Revoicing how) {
+        return [how](const Exercise& e) -> Result<Exercise> { return revoiced(e, how); };
+    };
+    const auto every = [](int k, int size) {
+        return [k, size](const Exercise& e) -> Result<Exercise> { return accentEvery(e, k, size); };
+    };
+    static const QList<Rule> list{
+        {EditPanel::tr("choose …"), nullptr},
+        {EditPanel::tr("the other hand leads"), [](const Exercise& e) -> Result<Exercise> { return mirrored(e); }},
+        {EditPanel::tr("accent the 1st of 4"), every(1, 4)},
+        {EditPanel::tr("accent the 2nd of 4"), every(2, 4)},
+        {EditPanel::tr("accent the 3rd of 4"), every(3, 4)},
+        {EditPanel::tr("accent the 4th of 4"), every(4, 4)},
+        {EditPanel::tr("accent the 1st of 3"), every(1, 3)},
+        {EditPanel::tr("accents one stroke on"),
+         [](const Exercise& e) -> Result<Exercise> { return accentsMoved(e, 1); }},
+        {EditPanel::tr("accents in runs of 4, 3, 2, 1"),
+         [](const Exercise& e) -> Result<Exercise> {
+             constexpr std::array kRuns{4, 3, 2, 1};
+             return accentRuns(e, kRuns);
+         }},
+        {EditPanel::tr("hands on ride and hi-hat"), revoicing(Revoicing::HandsOnRideAndHat)},
+        {EditPanel::tr("accents on the toms"), revoicing(Revoicing::AccentsToToms)},
+        {EditPanel::tr("right hand on the bass drum"), revoicing(Revoicing::RightHandToBass)},
+        {EditPanel::tr("all on the pad"), revoicing(Revoicing::AllOnThePad)},
+        {EditPanel::tr("4/4 and cut time"), withMeter},
+    };
+    return list;
+}
+
+constexpr std::array kMeters{Meter{2, 4}, Meter{3, 4}, Meter{4, 4}, Meter{5, 4}, Meter{2, 2},
+                             Meter{6, 8}, Meter{7, 8}, Meter{9, 8}, Meter{12, 8}};
+
+}  // namespace
+
+EditPanel::EditPanel(CountLineEditor* line, QWidget* parent) : QWidget(parent), m_line(line) {
+    build();
+    connect(m_line, &CountLineEditor::changed, this, &EditPanel::refresh);
+    connect(m_title, &QLineEdit::textEdited, this, [this](const QString& text) {
+        m_line->edit([&](ExerciseEditor& editor) {
+            Exercise frame = editor.exercise();
+            frame.title = text.trimmed().toStdString();
+            editor.describe(frame);
+        });
+    });
+    connect(m_meter, &QComboBox::activated, this, [this](int index) {
+        m_line->edit([index](ExerciseEditor& editor) { editor.setMeter(kMeters.at(static_cast<std::size_t>(index))); });
+    });
+    connect(m_bars, &QSpinBox::valueChanged, this,
+            [this](int bars) { m_line->edit([bars](ExerciseEditor& editor) { editor.setBars(bars); }); });
+    const auto applyFeel = [this] {
+        m_line->edit([this](ExerciseEditor& editor) {
+            Exercise frame = editor.exercise();
+            frame.feel.level = static_cast<SwingLevel>(m_feel->currentIndex() % 3);
+            frame.feel.byTempo = m_feel->currentIndex() == 3;
+            if (frame.feel.byTempo) frame.feel.level = SwingLevel::Eighth;
+            frame.feel.ratio = frame.feel.isSwung() ? m_ratio->value() : 1.0;
+            editor.describe(frame);
+        });
+    };
+    connect(m_feel, &QComboBox::activated, this, applyFeel);
+    connect(m_ratio, &QDoubleSpinBox::valueChanged, this, applyFeel);
+    connect(m_voice, &QComboBox::activated, this, [this](int voice) {
+        m_line->edit([voice](ExerciseEditor& editor) { editor.addRow(static_cast<Voice>(voice)); });
+        m_line->setFocus();
+    });
+    connect(m_rule, &QComboBox::activated, this, &EditPanel::applyRule);
+}
+
+void EditPanel::build() {
+    auto* layout = new QVBoxLayout(this);
+    layout->setContentsMargins(0, 0, 0, 0);
+    m_complaint = new QLabel(this);
+    m_complaint->setFont(typeFace(Type::kLead, true));
+    m_complaint->setWordWrap(true);
+    m_complaint->setMinimumHeight(30);
+    m_pen = new QLabel(this);
+    m_pen->setFont(typeFace(Type::kSmall));
+    layout->addWidget(m_complaint);
+    layout->addWidget(m_pen);
+    m_title = new QLineEdit(this);
+    m_meter = new QComboBox(this);
+    for (const Meter& meter : kMeters) m_meter->addItem(QString::fromStdString(meter.toString()));
+    m_bars = new QSpinBox(this);
+    m_bars->setRange(1, kMostBars);
+    m_bars->setButtonSymbols(QAbstractSpinBox::NoButtons);
+    m_feel = new QComboBox(this);
+    m_feel->addItems({tr("straight"), tr("swung eighths"), tr("swung sixteenths"), tr("swung by tempo")});
+    m_ratio = new QDoubleSpinBox(this);
+    m_ratio->setRange(1.0, kLargestSwing);
+    m_ratio->setSingleStep(0.1);
+    m_ratio->setValue(2.0);
+    m_ratio->setSuffix(QStringLiteral(" : 1"));
+    m_ratio->setButtonSymbols(QAbstractSpinBox::NoButtons);
+    m_voice = new QComboBox(this);
+    for (int v = 0; v < kVoiceCount; ++v) m_voice->addItem(inWords(spokenName(static_cast<Voice>(v))));
+    m_rule = new QComboBox(this);
+    for (const Rule& rule : rules()) m_rule->addItem(rule.name);
+    for (QComboBox* box : {m_meter, m_feel, m_voice, m_rule}) {
+        box->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
+        box->setMinimumContentsLength(5);
+    }
+    auto* grid = new QGridLayout;
+    grid->setHorizontalSpacing(14);
+    const QList<std::pair<QString, QWidget*>> fields{
+        {tr("Title"), m_title}, {tr("Meter"), m_meter},   {tr("Bars"), m_bars}, {tr("Feel"), m_feel},
+        {tr("Ratio"), m_ratio}, {tr("Row for"), m_voice}, {tr("Rule"), m_rule}};
+    const QList<int> stretches{5, 2, 2, 4, 2, 3, 5};
+    for (int i = 0; i < fields.size(); ++i) {
+        auto* label = new QLabel(fields.at(i).first, this);
+        label->setFont(typeFace(Type::kSmall));
+        label->setBuddy(fields.at(i).second);
+        fields.at(i).second->setAccessibleName(fields.at(i).first);
+        grid->addWidget(label, 0, i);
+        grid->addWidget(fields.at(i).second, 1, i);
+        grid->setColumnStretch(i, stretches.at(i));
+    }
+    layout->addLayout(grid);
+    auto* keys = new QScrollArea(this);  // in a low window they give way to the page
+    keys->setWidget(buildKeys());
+    keys->setWidgetResizable(true);
+    keys->setFrameShape(QFrame::NoFrame);
+    keys->setFocusPolicy(Qt::NoFocus);
+    keys->setMinimumHeight(0);
+    keys->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    layout->addWidget(keys, 1);
+}
+
+QWidget* EditPanel::buildKeys() {
+    auto* box = new QWidget(this);
+    auto* grid = new QGridLayout(box);
+    grid->setContentsMargins(0, 8, 0, 0);
+    grid->setHorizontalSpacing(10);
+    grid->setVerticalSpacing(3);
+    const auto& hints = CountLineEditor::keyHints();
+    const int rows = static_cast<int>((hints.size() + 1) / 2);
+    for (int i = 0; i < hints.size(); ++i) {
+        auto* key = new QLabel(hints.at(i).key, box);
+        key->setFont(typeFace(Type::kSmall, true));
+        auto* what = new QLabel(hints.at(i).what, box);
+        what->setFont(typeFace(Type::kSmall));
+        grid->addWidget(key, i % rows, 2 * (i / rows));
+        grid->addWidget(what, i % rows, 2 * (i / rows) + 1);
+    }
+    grid->setColumnStretch(1, 1);
+    grid->setColumnStretch(3, 1);
+    return box;
+}
+
+void EditPanel::applyRule(int rule) {
+    m_rule->setCurrentIndex(0);
+    const auto& apply = rules().at(rule).apply;
+    if (!apply || !m_line->isOpen()) return;
+    const auto result = apply(m_line->editor().exercise());
+    if (!result) {
+        m_complaint->setText(QString::fromStdString(result.error().sentence()));
+        return;
+    }
+    m_line->edit([&](ExerciseEditor& editor) { editor.replace(*result); });
+    m_line->setFocus();
+}
+
+void EditPanel::refresh() {
+    if (!m_line->isOpen()) return;
+    const ExerciseEditor& editor = m_line->editor();
+    const Exercise& e = editor.exercise();
+    const QSignalBlocker a(m_title), b(m_meter), c(m_bars), d(m_feel), f(m_ratio), g(m_voice);
+    if (!m_title->hasFocus()) m_title->setText(QString::fromStdString(e.title));
+    const auto meter = std::find(kMeters.begin(), kMeters.end(), e.meter);
+    m_meter->setCurrentIndex(meter == kMeters.end() ? -1 : static_cast<int>(meter - kMeters.begin()));
+    m_bars->setValue(e.bars);
+    m_feel->setCurrentIndex(e.feel.byTempo ? 3 : static_cast<int>(e.feel.level));
+    m_ratio->setEnabled(e.feel.isSwung() && !e.feel.byTempo);
+    if (e.feel.isSwung()) m_ratio->setValue(e.feel.ratio);
+    m_voice->setCurrentIndex(static_cast<int>(editor.voice()));
+    const auto complaint = editor.complaint();
+    m_complaint->setText(complaint           ? QString::fromStdString(complaint->sentence())
+                         : e.strokes.empty() ? tr("An empty page: type R and L.")
+                                             : QString());
+    m_pen->setText(penInWords(editor));
+}
+
+}  // namespace upbeat

@@ -1,0 +1,40 @@
+#pragma once
+
+#include <QComboBox>
+#include <QDoubleSpinBox>
+#include <QLabel>
+#include <QLineEdit>
+#include <QSpinBox>
+#include <QWidget>
+
+#include "prepare/count_line_editor.h"
+
+namespace upbeat {
+
+/// What belongs to the page being written but is no stroke: title, meter, bars, feel, rules that change many strokes at
+/// once, what does not fit, and the keys.
+class EditPanel : public QWidget {
+    Q_OBJECT
+  public:
+    explicit EditPanel(CountLineEditor* line, QWidget* parent = nullptr);
+    /// Shows the page as it now is.
+    void refresh();
+
+  private:
+    void build();
+    void applyRule(int rule);
+    [[nodiscard]] QWidget* buildKeys();
+
+    CountLineEditor* m_line;
+    QLabel* m_complaint = nullptr;
+    QLabel* m_pen = nullptr;
+    QLineEdit* m_title = nullptr;
+    QComboBox* m_meter = nullptr;
+    QSpinBox* m_bars = nullptr;
+    QComboBox* m_feel = nullptr;
+    QDoubleSpinBox* m_ratio = nullptr;
+    QComboBox* m_voice = nullptr;
+    QComboBox* m_rule = nullptr;
+};
+
+}  // namespace upbeat

@@ -1,0 +1,40 @@
+#pragma once
+
+#include <QComboBox>
+#include <QLabel>
+#include <QListWidget>
+#include <QWidget>
+
+#include "studio/studio.h"
+
+namespace upbeat {
+
+/// Taking an exercise apart: the ways, how the chosen one goes, and its stages as small count lines.
+class StagesPanel : public QWidget {
+    Q_OBJECT
+  public:
+    explicit StagesPanel(Studio& studio, QWidget* parent = nullptr);
+    /// Shows the ways for the exercise on the stand, or the stages that are being worked through.
+    void refresh();
+    /// The way before or after the chosen one.
+    void turn(int steps);
+    [[nodiscard]] Method method() const;
+    void chooseCurrent();
+
+  Q_SIGNALS:
+    /// A stage was put on the stand.
+    void chosen();
+
+  private:
+    void showStages();
+    void choose(int row);
+
+    Studio& m_studio;
+    QComboBox* m_method;
+    QLabel* m_how;
+    QListWidget* m_list;
+    Exercise m_whole;
+    std::vector<PracticeStage> m_stages;
+};
+
+}  // namespace upbeat

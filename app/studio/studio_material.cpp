@@ -1,0 +1,139 @@
+// What is played: own exercises, and the stages of a method.
+#include <QDir>
+#include <algorithm>
+
+#include "studio/background.h"
+#include "studio/studio.h"
+#include "theme/words.h"
+#include "upbeat/formats/exercise_json.h"
+
+namespace upbeat {
+
+namespace {
+
+constexpr const char* kOwnPrefix = "own-";
+
+}  // namespace
+
+std::filesystem::path Studio::ownFolder() const {
+    return m_logbook->file().parent_path() / "exercises";
+}
+
+void Studio::readOwnExercises() {
+    const QDir folder(QString::fromStdString(ownFolder().string()));
+    QStringList damaged;
+    for (const QFileInfo& file : folder.entryInfoList({QStringLiteral("*.json")}, QDir::Files, QDir::Time)) {
+        const auto exercise = readExercise(file.absoluteFilePath().toStdString());
+        if (exercise && isOwn(exercise->id))
+            m_exercises.push_back(*exercise);
+        else if (!exercise)
+            damaged << sentenceOf(exercise.error());
+    }
+    if (!damaged.isEmpty())
+        QTimer::singleShot(0, this, [this, damaged] { Q_EMIT failed(damaged.join(QLatin1Char(' '))); });
+}
+
+bool Studio::isOwn(const std::string& id) {
+    return id.starts_with(kOwnPrefix);
+}
+
+std::string Studio::freeId() const {
+    for (int number = 1;; ++number) {
+        const std::string id = kOwnPrefix + std::to_string(number);
+        const auto isTaken = [&id](const Exercise& e) { return e.id == id; };
+        if (std::none_of(m_exercises.begin(), m_exercises.end(), isTaken)) return id;
+    }
+}
+
+void Studio::startExercise(Exercise exercise) {
+    if (isRecording()) return;
+    m_stages.clear();
+    exercise.id = freeId();
+    m_exercises.insert(m_exercises.begin(), exercise);
+    m_exercise = std::move(exercise);
+    readLadder();
+    Q_EMIT exercisesChanged();
+    Q_EMIT exerciseChanged();
+}
+
+void Studio::changeExercise(const Exercise& exercise) {
+    if (isRecording() || exercise.id != m_exercise.id || !isOwn(exercise.id)) return;
+    m_exercise = exercise;
+    const auto listed =
+        std::find_if(m_exercises.begin(), m_exercises.end(), [&](const Exercise& e) { return e.id == exercise.id; });
+    if (listed != m_exercises.end()) *listed = exercise;
+    Q_EMIT exerciseChanged();
+}
+
+void Studio::keepExercise() {
+    if (!isOwn(m_exercise.id) || !check(m_exercise)) return;
+    m_exercise.tempo = {m_ladder.ladder.startBpm, m_ladder.ladder.goalBpm, m_ladder.ladder.stepBpm};
+    changeExercise(m_exercise);
+    Q_EMIT exercisesChanged();
+    runInBackground(
+        m_pool, this,
+        [exercise = m_exercise, folder = ownFolder()]() -> Result<void> {
+            std::error_code error;
+            std::filesystem::create_directories(folder, error);
+            return writeExercise(folder / (exercise.id + ".json"), exercise);
+        },
+        [this](const Result<void>& written) {
+            if (!written) Q_EMIT failed(sentenceOf(written.error()));
+        });
+}
+
+void Studio::forgetExercise() {
+    if (isRecording() || !isOwn(m_exercise.id)) return;
+    const std::string id = m_exercise.id;
+    const QString title = QString::fromStdString(m_exercise.title);
+    m_pool.waitForDone();  // it may be on its way to the disk
+    std::error_code error;
+    std::filesystem::remove(ownFolder() / (id + ".json"), error);
+    std::erase_if(m_exercises, [&id](const Exercise& e) { return e.id == id; });
+    Q_EMIT exercisesChanged();
+    chooseExercise(m_exercises.front().id);
+    Q_EMIT said(tr("\"%1\" is gone from the list; its takes stay in the log.").arg(title));
+}
+
+// ---- taking apart
+
+void Studio::takeApart(Method method) {
+    if (isRecording()) return;
+    if (isDrill()) backToWhole();
+    m_method = method;
+    m_stages = stagesOf(m_exercise, method);
+    m_wholeLadder = m_ladder;
+    if (m_stages.size() < 2) {
+        m_stages.clear();
+        Q_EMIT said(tr("This way has nothing to take apart here."));
+        return;
+    }
+    goToStage(0);
+}
+
+void Studio::goToStage(int index) {
+    if (isRecording() || index < 0 || index >= static_cast<int>(m_stages.size())) return;
+    m_stage = index;
+    const PracticeStage& stage = m_stages[static_cast<std::size_t>(index)];
+    m_exercise = stage.exercise;
+    const double tempo = std::max(kSlowestTempo, std::round(m_wholeLadder.tempoBpm * stage.tempoFactor));
+    m_ladder = {{tempo, tempo, m_wholeLadder.ladder.stepBpm, kCleanPerStage, true}, tempo};
+    Q_EMIT exerciseChanged();
+    Q_EMIT ladderChanged();
+}
+
+void Studio::afterStage(const Verdict& verdict) {
+    const int next = stageAfter(m_stage, static_cast<int>(m_stages.size()), verdict.action, verdict.goalReached);
+    if (next >= static_cast<int>(m_stages.size())) {
+        backToWhole();
+        Q_EMIT said(tr("Every part is clean: back to the whole."));
+    } else if (next != m_stage) {
+        goToStage(next);
+    } else if (m_stage == 0 && verdict.action == Action::Back) {
+        const Exercise whole = m_stages.back().exercise;
+        if (const auto other = methodAfter(whole, m_method))
+            Q_EMIT said(tr("It stalls at the first part. Another way: %1.").arg(inWords(spokenName(*other))));
+    }
+}
+
+}  // namespace upbeat
