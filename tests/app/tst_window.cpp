@@ -232,7 +232,10 @@ class TestWindow : public QObject {
         QCOMPARE(stage.studio->exercise().id, std::string("flam-taps"));
         QTest::keyClick(list, Qt::Key_BracketRight);
         QCOMPARE(stage.studio->ladder().tempoBpm, 51.0);
-        auto* tempo = stage.in<QDoubleSpinBox>(MainWindow::Prepare);
+        const auto boxes = stage.window->place(MainWindow::Prepare)->findChildren<QDoubleSpinBox*>();
+        auto* tempo = *std::find_if(boxes.begin(), boxes.end(), [](QDoubleSpinBox* box) {
+            return box->accessibleName() == QStringLiteral("Tempo");
+        });
         tempo->setValue(72);
         QCOMPARE(stage.studio->ladder().tempoBpm, 72.0);
         QTest::keyClick(list, Qt::Key_Return);

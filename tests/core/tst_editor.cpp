@@ -101,6 +101,7 @@ class TestEditor : public QObject {
         type(editor, "r...l...");
         editor.addRow(Voice::HiHatClosed);
         QCOMPARE(editor.rows(), (std::vector<Voice>{Voice::Snare, Voice::HiHatClosed, Voice::Kick}));
+        QCOMPARE(editor.voice(), Voice::HiHatClosed);
         QCOMPARE(editor.exercise().strokes.front().limb, Limb::RightFoot);
         QCOMPARE(editor.exercise().strokes.back().limb, Limb::LeftFoot);
     }

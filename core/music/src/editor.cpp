@@ -291,7 +291,8 @@ void ExerciseEditor::addRow(Voice voice) {
         }
         auto place = s.rows.end();
         if (!isFootVoice(voice)) place = std::find_if(s.rows.begin(), s.rows.end(), isFootVoice);
-        m_row = static_cast<std::size_t>(s.rows.insert(place, voice) - s.rows.begin());
+        m_row = static_cast<std::size_t>(place - s.rows.begin());
+        s.rows.insert(place, voice);
     });
 }
 
