@@ -45,6 +45,25 @@ std::vector<Voice> rowsOf(const Exercise& e) {
     return rows;
 }
 
+/// Steps of every beat: as its strokes divide it, and where they do not as the beat before.
+std::vector<int> divisionsOf(const Exercise& e) {
+    constexpr std::int64_t kUsual = 4;
+    constexpr std::int64_t kMost = 48;
+    std::vector<int> divisions;
+    std::int64_t steps = kUsual;
+    const Beats beat = e.meter.beatLength();
+    for (Beats start(0); start < e.length(); start = start + beat) {
+        if (const auto parts = divisionOfBeat(e, start); parts > 1) steps = std::min(parts, kMost);
+        divisions.push_back(static_cast<int>(steps));
+    }
+    return divisions;
+}
+
+/// Whether every stroke of the beat stands on one of its steps.
+bool fits(const Exercise& e, const Beats& start, int steps) {
+    return steps % divisionOfBeat(e, start) == 0;
+}
+
 bool isInside(const Stroke& s, const FreeSpan& span) {
     return !(s.at < span.from) && s.at < span.to;
 }
@@ -53,16 +72,14 @@ bool isInside(const Stroke& s, const FreeSpan& span) {
 
 ExerciseEditor::ExerciseEditor(Exercise exercise) : m_now{inOrder(std::move(exercise)), {}, {}} {
     m_now.rows = rowsOf(m_now.exercise);
+    m_now.divisions = divisionsOf(m_now.exercise);
 }
 
 std::optional<Error> ExerciseEditor::complaint() const {
-    for (const Stroke& s : m_now.exercise.strokes) {
-        if (s.at >= m_now.exercise.length()) break;
-        const Beats start = beatStart(s.at);
-        const Beats part = (s.at - start) * stepsOfBeat(start);
-        const Beats beat = m_now.exercise.meter.beatLength();
-        if (part.numerator() * beat.denominator() % (part.denominator() * beat.numerator()) == 0) continue;
-        const CountPlace place = placeOf(start, m_now.exercise.meter);
+    const Exercise& e = m_now.exercise;
+    for (Beats start(0); start < e.length(); start = start + e.meter.beatLength()) {
+        if (fits(e, start, stepsOfBeat(start))) continue;
+        const CountPlace place = placeOf(start, e.meter);
         return Error{fmt::format("a stroke does not fall on {} parts", stepsOfBeat(start)),
                      fmt::format("bar {}, beat {}", place.bar, place.beat.floor()), "remove it or divide otherwise"};
     }
@@ -83,16 +100,7 @@ std::size_t ExerciseEditor::beatIndex(const Beats& at) const {
 }
 
 int ExerciseEditor::stepsOfBeat(const Beats& start) const {
-    constexpr int kUsual = 4;
-    const Beats beat = m_now.exercise.meter.beatLength();
-    for (Beats at = start; !(at < Beats(0)); at = at - beat) {
-        const std::size_t index = beatIndex(at);
-        if (index < m_now.divisions.size() && m_now.divisions[index] > 0) return m_now.divisions[index];
-        const auto parts = divisionOfBeat(m_now.exercise, at);
-        constexpr std::int64_t kMost = 48;
-        if (parts > 1) return static_cast<int>(std::min(parts, kMost));
-    }
-    return kUsual;
+    return m_now.divisions[std::min(beatIndex(start), m_now.divisions.size() - 1)];
 }
 
 Beats ExerciseEditor::step() const {
@@ -183,6 +191,8 @@ void ExerciseEditor::change(Change edit) {
     State before = m_now;
     edit(m_now);
     m_now.exercise = inOrder(std::move(m_now.exercise));
+    const auto beats = static_cast<std::size_t>(wholeTimes(m_now.exercise.length(), m_now.exercise.meter.beatLength()));
+    m_now.divisions.resize(beats, m_now.divisions.back());
     if (before.exercise == m_now.exercise && before.rows == m_now.rows && before.divisions == m_now.divisions) return;
     m_undo.push_back(std::move(before));
     if (m_undo.size() > kMostUndo) m_undo.erase(m_undo.begin());
@@ -270,12 +280,11 @@ void ExerciseEditor::divide(int parts) {
     constexpr int kMostParts = 12;
     change([&](State& s) {
         const std::size_t index = beatIndex(m_at);
-        if (s.divisions.size() <= index) s.divisions.resize(index + 1, 0);
-        // What was carried on from this beat stays as it was in the next.
-        const Beats next = beatStart(m_at) + s.exercise.meter.beatLength();
-        if (next < s.exercise.length() && divisionOfBeat(s.exercise, next) > 1) {
-            if (s.divisions.size() <= index + 1) s.divisions.resize(index + 2, 0);
-            if (s.divisions[index + 1] == 0) s.divisions[index + 1] = stepsOfBeat(next);
+        const int before = s.divisions[index];
+        // The empty beats behind go along: whoever writes triplets goes on with them.
+        for (std::size_t next = index + 1; next < s.divisions.size() && s.divisions[next] == before; ++next) {
+            if (divisionOfBeat(s.exercise, s.exercise.meter.beatLength() * static_cast<std::int64_t>(next)) > 1) break;
+            s.divisions[next] = std::clamp(parts, 1, kMostParts);
         }
         s.divisions[index] = std::clamp(parts, 1, kMostParts);
     });
@@ -335,6 +344,13 @@ void ExerciseEditor::pasteInto(State& s, const Beats& at) const {
         if (s.exercise.strokes.size() < kMostStrokes) s.exercise.strokes.push_back(stroke);
         if (std::find(s.rows.begin(), s.rows.end(), stroke.voice) == s.rows.end()) s.rows.push_back(stroke.voice);
     }
+    // What was pasted brings its grid along.
+    const Beats beat = s.exercise.meter.beatLength();
+    s.divisions.resize(static_cast<std::size_t>(wholeTimes(s.exercise.length(), beat)), s.divisions.back());
+    for (Beats start = beatStart(at); start < target.to && start < s.exercise.length(); start = start + beat) {
+        int& steps = s.divisions[beatIndex(start)];
+        if (!fits(s.exercise, start, steps)) steps = static_cast<int>(divisionOfBeat(s.exercise, start));
+    }
 }
 
 void ExerciseEditor::paste() {
@@ -365,11 +381,11 @@ void ExerciseEditor::repeat() {
                 if (isLater(free.from))
                     free.from = free.from + m_clipboardLength, free.to = free.to + m_clipboardLength;
             e.bars += static_cast<int>(wholeTimes(m_clipboardLength, bar));
-            s.divisions.clear();
         }
         const auto barsNeeded = wholeTimes(reach - Beats(1, 1000), bar) + 1;
         e.bars = static_cast<int>(std::min<std::int64_t>(std::max<std::int64_t>(e.bars, barsNeeded), kMostBars));
         pasteInto(s, from.to);
+        if (wholeBars && isInTheWay) s.divisions = divisionsOf(e);
     });
     m_selection.reset();
     m_at = from.to;
@@ -384,7 +400,7 @@ void ExerciseEditor::setMeter(const Meter& meter) {
     if (!isSupported(meter)) return;
     change([&](State& s) {
         s.exercise.meter = meter;
-        s.divisions.clear();
+        s.divisions = divisionsOf(s.exercise);
     });
 }
 
@@ -404,7 +420,7 @@ void ExerciseEditor::replace(Exercise exercise) {
     change([&](State& s) {
         s.exercise = std::move(exercise);
         s.rows = rowsOf(s.exercise);
-        s.divisions.clear();
+        s.divisions = divisionsOf(s.exercise);
     });
 }
 

@@ -50,7 +50,8 @@ class ExerciseEditor {
     void toggleOrnament(Ornament ornament);
     void toggleAnchor();
     void swapHand();
-    /// Divides the beat under the pen; strokes that do not fall on the new steps stay and are complained about.
+    /// Divides the beat under the pen, and the empty ones behind it; strokes that do not fall on the new steps stay and
+    /// are complained about.
     void divide(int parts);
     void addRow(Voice voice);
     /// Gives everything in the row to another voice.
@@ -74,14 +75,14 @@ class ExerciseEditor {
     void undo();
     void redo();
 
-    /// Steps a beat of the page has: as divided by hand, by its strokes, or as the beat before.
+    /// Steps the beat that begins there has.
     [[nodiscard]] int stepsOfBeat(const Beats& start) const;
 
   private:
     struct State {
         Exercise exercise;
         std::vector<Voice> rows;
-        std::vector<int> divisions;  // by beat; 0: as written
+        std::vector<int> divisions;  // steps of every beat
     };
 
     template <class Change>
