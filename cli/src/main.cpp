@@ -22,6 +22,7 @@ int main(int argc, char** argv) {
     upbeat::cli::addAnalyze(app, chosen);
     upbeat::cli::addSimulate(app, chosen);
     upbeat::cli::addTeach(app, chosen);
+    upbeat::cli::addConvert(app, chosen);
     upbeat::cli::addList(app, chosen);
     try {
         app.parse(argc, argv);

@@ -7,6 +7,7 @@
 #include <cmath>
 #include <map>
 
+#include "staff.h"
 #include "upbeat/music/page.h"
 
 namespace upbeat {
@@ -35,6 +36,17 @@ Level levelOf(int velocity) {
 int velocityOf(Level level) {
     constexpr std::array<int, 3> kVelocities{30, 70, 110};
     return kVelocities.at(static_cast<std::size_t>(level));
+}
+
+int velocityOf(const Exercise& e, const Stroke& s) {
+    constexpr double kVelocityPerDb = 4;
+    for (const Swell& swell : e.swells) {
+        if (s.at < swell.from || swell.to < s.at) continue;
+        const double share = (s.at - swell.from).toDouble() / (swell.to - swell.from).toDouble();
+        const double db = swell.fromDb + share * (swell.toDb - swell.fromDb);
+        return static_cast<int>(std::clamp(std::lround(velocityOf(Level::Accent) + kVelocityPerDb * db), 20L, 120L));
+    }
+    return velocityOf(s.level);
 }
 
 /// Grace notes belong to the next note of their key when that is louder and at most this far away.
@@ -123,20 +135,6 @@ std::vector<MidiNote> percussionOf(const MidiFile& file) {
     return notes.empty() ? file.notes : notes;
 }
 
-/// Notes that fall together share hands from right to left and never a limb or a voice.
-void addStroke(Exercise& e, Stroke stroke, bool& rightNext) {
-    const auto clashes = [&](const Stroke& other) { return other.at == stroke.at && other.limb == stroke.limb; };
-    const auto doubled = [&](const Stroke& other) { return other.at == stroke.at && other.voice == stroke.voice; };
-    if (std::any_of(e.strokes.begin(), e.strokes.end(), doubled)) return;
-    if (isHand(stroke.limb)) {
-        if (std::any_of(e.strokes.begin(), e.strokes.end(), clashes))
-            stroke.limb = stroke.limb == Limb::RightHand ? Limb::LeftHand : Limb::RightHand;
-        rightNext = stroke.limb == Limb::LeftHand;
-    }
-    if (std::any_of(e.strokes.begin(), e.strokes.end(), clashes)) return;
-    e.strokes.push_back(stroke);
-}
-
 /// Whole bars that hold every note; a file that ends later (trailing rests) is taken at its word.
 std::int64_t barsOf(const MidiFile& file, std::int64_t lastTick, const Meter& meter) {
     const double ticksPerBar = meter.barLength().toDouble() * file.ticksPerQuarter;
@@ -183,7 +181,7 @@ Result<Exercise> exerciseFromMidi(const MidiFile& file, const std::string& where
         const Voice voice = voiceOfKey(w.note.key);
         const Stroke stroke{positionOf(w.note.tick, file.ticksPerQuarter), voice, limbOf(voice, rightNext),
                             levelOf(w.note.velocity), ornamentOf(w.graces)};
-        if (stroke.at < e.length()) addStroke(e, stroke, rightNext);
+        if (stroke.at < e.length()) (void)dealStroke(e, stroke, rightNext);
     }
     e = inOrder(std::move(e));
     if (const auto ok = check(e); !ok) return fail(ok.error().what, where, ok.error().fix);
@@ -202,14 +200,27 @@ MidiFile toMidi(const Exercise& e) {
     file.endTick = length;
     for (const WrittenStroke& w : writeOut(e, tempo, 1)) {
         const Stroke& stroke = e.strokes[static_cast<std::size_t>(w.stroke)];
-        const Level level = w.role == Role::Grace ? Level::Ghost : stroke.level;
         auto tick = std::llround(w.gridS * ticksPerS);
         if (tick < 0) tick += length;  // a grace note of the first stroke: the phrase is a loop
-        file.notes.push_back({tick, 9, keyOf(stroke.voice), velocityOf(level)});
+        file.notes.push_back(
+            {tick, 9, keyOf(stroke.voice), w.role == Role::Grace ? velocityOf(Level::Ghost) : velocityOf(e, stroke)});
     }
     std::stable_sort(file.notes.begin(), file.notes.end(),
                      [](const MidiNote& a, const MidiNote& b) { return a.tick < b.tick; });
     return file;
+}
+
+std::vector<std::string> lossesInMidi(const Exercise& e) {
+    std::vector<std::string> losses;
+    const auto any = [&e](auto is) { return std::any_of(e.strokes.begin(), e.strokes.end(), is); };
+    losses.emplace_back("which hand plays what, the tags and the tempo plan beyond its start");
+    if (any([](const Stroke& s) { return s.ornament == Ornament::ClosedRoll; }))
+        losses.emplace_back("closed rolls are single notes in MIDI");
+    if (any([](const Stroke& s) { return s.anchor; }) || !e.freeSpans.empty())
+        losses.emplace_back("anchors and free spans");
+    if (e.feel.isSwung()) losses.emplace_back("swing is written as it sounds");
+    if (!e.swells.empty()) losses.emplace_back("swells are single velocities");
+    return losses;
 }
 
 }  // namespace upbeat

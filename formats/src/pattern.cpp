@@ -1,29 +1,112 @@
 #include "upbeat/formats/pattern.h"
 
+#include <fmt/format.h>
+
+#include <algorithm>
+
 #include "upbeat/formats/atomic_file.h"
 #include "upbeat/formats/exercise_json.h"
 #include "upbeat/formats/midi_pattern.h"
+#include "upbeat/music/grid_text.h"
 #include "upbeat/music/library.h"
 
 namespace upbeat {
 
-Result<Exercise> readPattern(const std::filesystem::path& path) {
+namespace {
+
+Result<Converted> alone(Result<Exercise> exercise) {
+    if (!exercise) return tl::unexpected(exercise.error());
+    return Converted{*std::move(exercise), {}};
+}
+
+Result<Converted> fromText(std::string_view bytes, const std::string& where) {
+    auto exercise = exerciseFromText(bytes);
+    if (exercise) return alone(std::move(exercise));
+    Error error = exercise.error();
+    error.where = error.where.empty() ? where : fmt::format("{}, {}", where, error.where);
+    return tl::unexpected(error);
+}
+
+}  // namespace
+
+Result<Converted> importPattern(std::string_view bytes, const std::string& where) {
+    constexpr std::string_view kByteOrderMark = "\xEF\xBB\xBF";
+    if (bytes.starts_with(kByteOrderMark)) bytes.remove_prefix(kByteOrderMark.size());
+    const auto first = bytes.find_first_not_of(" \t\r\n");
+    if (first == std::string_view::npos) return fail("the file is empty", where, "choose another pattern");
+    if (bytes.starts_with("MThd")) {
+        const auto midi = parseMidi(std::string(bytes), where);
+        if (!midi) return tl::unexpected(midi.error());
+        return alone(exerciseFromMidi(*midi, where));
+    }
+    if (bytes.starts_with("PK")) {
+        const auto xml = unpackMxl(bytes, where);
+        if (!xml) return tl::unexpected(xml.error());
+        return exerciseFromMusicXml(*xml, where);
+    }
+    if (bytes[first] == '<') return exerciseFromMusicXml(bytes, where);
+    const bool isText = bytes[first] != '{' && bytes.find('|') != std::string_view::npos;
+    if (isText) return fromText(bytes, where);
+    if (bytes[first] != '{')
+        return fail("this is no exercise of a kind that is known", where,
+                    "choose an exercise file, a MIDI file, MusicXML or the text form");
+    return alone(exerciseFromJson(bytes, where));
+}
+
+Result<Converted> importPattern(const std::filesystem::path& path) {
     const auto bytes = readFile(path);
     if (!bytes) return tl::unexpected(bytes.error());
-    if (bytes->empty()) return fail("the file is empty", path.string(), "choose another pattern");
-    if (bytes->starts_with("MThd")) {
-        const auto midi = parseMidi(*bytes, path.string());
-        if (!midi) return tl::unexpected(midi.error());
-        return exerciseFromMidi(*midi, path.string());
+    return importPattern(*bytes, path.string());
+}
+
+Result<std::vector<std::string>> exportPattern(const std::filesystem::path& path, const Exercise& exercise) {
+    std::string kind = path.extension().string();
+    std::transform(kind.begin(), kind.end(), kind.begin(), [](unsigned char c) { return std::tolower(c); });
+    std::string bytes;
+    std::vector<std::string> losses;
+    if (kind == ".json") {
+        bytes = toJson(exercise);
+    } else if (kind == ".txt") {
+        bytes = toText(exercise);
+    } else if (kind == ".mid" || kind == ".midi") {
+        bytes = toMidiBytes(toMidi(exercise));
+        losses = lossesInMidi(exercise);
+    } else if (kind == ".xml" || kind == ".musicxml" || kind == ".mxl") {
+        bytes = toMusicXml(exercise);
+        losses = lossesInMusicXml(exercise);
+        if (kind == ".mxl") {
+            auto packed = packMxl(bytes);
+            if (!packed) return tl::unexpected(packed.error());
+            bytes = *std::move(packed);
+        }
+    } else {
+        return fail(fmt::format("\"{}\" is no kind of file that can be written", kind), path.string(),
+                    "use .json, .txt, .mid, .musicxml or .mxl");
     }
-    if (bytes->starts_with("<?xml") || bytes->starts_with("PK"))
-        return fail("MusicXML cannot be read yet", path.string(), "use an exercise file or a MIDI file");
-    return exerciseFromJson(*bytes, path.string());
+    if (const auto written = writeFileAtomically(path, bytes); !written) return tl::unexpected(written.error());
+    return losses;
+}
+
+namespace {
+
+Result<Exercise> exerciseOf(Result<Converted> converted) {
+    if (!converted) return tl::unexpected(converted.error());
+    return std::move(converted->exercise);
+}
+
+}  // namespace
+
+Result<Exercise> readPattern(const std::filesystem::path& path) {
+    return exerciseOf(importPattern(path));
+}
+
+Result<Converted> importByNameOrFile(const std::string& nameOrPath) {
+    if (auto exercise = builtInExercise(nameOrPath)) return Converted{*std::move(exercise), {}};
+    return importPattern(std::filesystem::path(nameOrPath));
 }
 
 Result<Exercise> patternByNameOrFile(const std::string& nameOrPath) {
-    if (auto exercise = builtInExercise(nameOrPath)) return *std::move(exercise);
-    return readPattern(nameOrPath);
+    return exerciseOf(importByNameOrFile(nameOrPath));
 }
 
 }  // namespace upbeat

@@ -54,6 +54,15 @@ std::int64_t stepsIn(std::string_view word) {
 class Reader {
   public:
     Result<Exercise> read(std::string_view text) {
+        auto frame = readHead(text);
+        if (!frame) return frame;
+        m_exercise.bars = std::max(m_exercise.bars, m_barsSoFar);
+        m_exercise = inOrder(std::move(m_exercise));
+        if (const auto ok = check(m_exercise); !ok) return tl::unexpected(ok.error());
+        return m_exercise;
+    }
+
+    Result<Exercise> readHead(std::string_view text) {
         m_exercise.id = "own";
         while (!text.empty() && !m_error) {
             const auto length = std::min(text.find('\n'), text.size());
@@ -62,9 +71,6 @@ class Reader {
             text.remove_prefix(std::min(length + 1, text.size()));
         }
         if (m_error) return tl::unexpected(*m_error);
-        m_exercise.bars = std::max(m_exercise.bars, m_barsSoFar);
-        m_exercise = inOrder(std::move(m_exercise));
-        if (const auto ok = check(m_exercise); !ok) return tl::unexpected(ok.error());
         return m_exercise;
     }
 
@@ -302,6 +308,10 @@ std::string feelText(const Feel& feel) {
 
 Result<Exercise> exerciseFromText(std::string_view text) {
     return Reader().read(text);
+}
+
+Result<Exercise> headFromText(std::string_view text) {
+    return Reader().readHead(text);
 }
 
 std::string toText(const Exercise& e) {

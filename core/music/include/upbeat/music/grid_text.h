@@ -25,6 +25,9 @@ namespace upbeat {
 /// An error names line and column.
 [[nodiscard]] Result<Exercise> exerciseFromText(std::string_view text);
 
+/// The "key: value" lines alone: an exercise that may have no stroke yet and is not checked.
+[[nodiscard]] Result<Exercise> headFromText(std::string_view text);
+
 /// Writes what exerciseFromText reads; the two lose nothing.
 [[nodiscard]] std::string toText(const Exercise& exercise);
 

@@ -1,0 +1,100 @@
+#include <zip.h>
+
+#include <memory>
+#include <pugixml.hpp>
+
+#include "upbeat/formats/musicxml.h"
+
+namespace upbeat {
+
+namespace {
+
+constexpr zip_uint64_t kLargest = 16U << 20U;
+
+struct CloseArchive {
+    void operator()(zip_t* archive) const { zip_discard(archive); }
+};
+struct CloseEntry {
+    void operator()(zip_file_t* entry) const { zip_fclose(entry); }
+};
+struct FreeSource {
+    void operator()(zip_source_t* source) const { zip_source_free(source); }
+};
+using Archive = std::unique_ptr<zip_t, CloseArchive>;
+using Source = std::unique_ptr<zip_source_t, FreeSource>;
+
+std::optional<std::string> entryOf(zip_t* archive, const std::string& name) {
+    zip_stat_t stat;
+    zip_stat_init(&stat);
+    if (zip_stat(archive, name.c_str(), 0, &stat) != 0 || (stat.valid & ZIP_STAT_SIZE) == 0 || stat.size > kLargest)
+        return std::nullopt;
+    const std::unique_ptr<zip_file_t, CloseEntry> entry(zip_fopen(archive, name.c_str(), 0));
+    if (!entry) return std::nullopt;
+    std::string text(stat.size, '\0');
+    if (zip_fread(entry.get(), text.data(), text.size()) != static_cast<zip_int64_t>(text.size())) return std::nullopt;
+    return text;
+}
+
+bool addEntry(zip_t* archive, const char* name, const std::string& text) {
+    zip_source_t* source = zip_source_buffer(archive, text.data(), text.size(), 0);
+    if (source == nullptr) return false;
+    if (zip_file_add(archive, name, source, ZIP_FL_ENC_UTF_8) >= 0) return true;
+    zip_source_free(source);
+    return false;
+}
+
+constexpr const char* kContainer = "META-INF/container.xml";
+
+}  // namespace
+
+Result<std::string> unpackMxl(std::string_view bytes, const std::string& where) {
+    zip_error_t error;
+    zip_error_init(&error);
+    Source source(zip_source_buffer_create(bytes.data(), bytes.size(), 0, &error));
+    zip_t* opened = source ? zip_open_from_source(source.get(), ZIP_RDONLY | ZIP_CHECKCONS, &error) : nullptr;
+    zip_error_fini(&error);
+    if (opened == nullptr) return fail("the compressed score is damaged", where, "export it again");
+    (void)source.release();  // the archive has it now
+    const Archive archive(opened);
+    const auto container = entryOf(archive.get(), kContainer);
+    if (!container) return fail("the compressed score has no container", where, "export it again");
+    pugi::xml_document document;
+    (void)document.load_buffer(container->data(), container->size());
+    const std::string name =
+        document.child("container").child("rootfiles").child("rootfile").attribute("full-path").value();
+    auto text = entryOf(archive.get(), name);
+    if (!text)
+        return fail("the score is missing in the compressed file, or larger than 16 MB", where, "export it again");
+    return *std::move(text);
+}
+
+Result<std::string> packMxl(const std::string& xml) {
+    const std::string container =
+        "<?xml version=\"1.0\" encoding=\"UTF-8\"?>\n<container><rootfiles>"
+        "<rootfile full-path=\"score.musicxml\" media-type=\"application/vnd.recordare.musicxml+xml\"/>"
+        "</rootfiles></container>\n";
+    zip_error_t error;
+    zip_error_init(&error);
+    Source source(zip_source_buffer_create(nullptr, 0, 0, &error));
+    zip_t* opened = source ? zip_open_from_source(source.get(), ZIP_TRUNCATE, &error) : nullptr;
+    zip_error_fini(&error);
+    if (opened == nullptr) return fail("the score could not be packed", {}, "write plain MusicXML");
+    zip_source_keep(source.get());  // read below, after the archive is closed
+    if (!addEntry(opened, kContainer, container) || !addEntry(opened, "score.musicxml", xml) ||
+        zip_close(opened) != 0) {
+        zip_discard(opened);
+        return fail("the score could not be packed", {}, "write plain MusicXML");
+    }
+    zip_stat_t stat;
+    zip_stat_init(&stat);
+    if (zip_source_stat(source.get(), &stat) != 0 || zip_source_open(source.get()) != 0)
+        return fail("the score could not be packed", {}, "write plain MusicXML");
+    std::string bytes(stat.size, '\0');
+    const auto read = zip_source_read(source.get(), bytes.data(), bytes.size());
+    zip_source_close(source.get());
+    if (read != static_cast<zip_int64_t>(bytes.size()))
+        return fail("the score could not be packed", {}, "write plain MusicXML");
+    return bytes;
+}
+
+}  // namespace upbeat

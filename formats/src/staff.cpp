@@ -1,0 +1,83 @@
+#include "staff.h"
+
+#include <algorithm>
+#include <array>
+#include <cmath>
+#include <optional>
+
+namespace upbeat {
+
+namespace {
+
+struct VoicePlace {
+    Voice voice;
+    StaffPlace place;
+};
+
+// By voice, in the order of the enumeration.
+constexpr std::array<VoicePlace, kVoiceCount> kPlaces{{
+    {Voice::Snare, {'C', 5, "normal"}},
+    {Voice::RimShot, {'C', 5, "slashed"}},
+    {Voice::CrossStick, {'C', 5, "x"}},
+    {Voice::SnareEdge, {'C', 5, "triangle"}},
+    {Voice::Kick, {'F', 4, "normal"}},
+    {Voice::HiHatClosed, {'G', 5, "x"}},
+    {Voice::HiHatLoose, {'G', 5, "slashed"}},
+    {Voice::HiHatOpen, {'G', 5, "circle-x"}},
+    {Voice::HiHatFoot, {'D', 4, "x"}},
+    {Voice::Ride, {'F', 5, "x"}},
+    {Voice::RideBell, {'F', 5, "diamond"}},
+    {Voice::Crash, {'A', 5, "x"}},
+    {Voice::TomHigh, {'E', 5, "normal"}},
+    {Voice::TomMid, {'D', 5, "normal"}},
+    {Voice::TomLow, {'A', 4, "normal"}},
+    {Voice::Pad, {'B', 4, "normal"}},
+}};
+
+constexpr std::array<std::string_view, 9> kDynamics{"ppp", "pp", "p", "mp", "mf", "f", "ff", "fff", "ffff"};
+constexpr double kSoftestDb = -28;
+constexpr double kDynamicStepDb = 4;
+
+}  // namespace
+
+StaffPlace staffPlaceOf(Voice voice) {
+    return kPlaces.at(static_cast<std::size_t>(voice)).place;
+}
+
+Voice voiceAtPlace(char step, int octave, std::string_view head) {
+    const VoicePlace* near = nullptr;
+    for (const VoicePlace& entry : kPlaces) {
+        if (entry.place.step != step || entry.place.octave != octave) continue;
+        if (entry.place.head == head) return entry.voice;
+        if (near == nullptr) near = &entry;
+    }
+    if (near != nullptr) return near->voice;
+    return head == "x" ? Voice::HiHatClosed : Voice::Snare;
+}
+
+std::optional<double> levelOfDynamic(std::string_view mark) {
+    const auto found = std::find(kDynamics.begin(), kDynamics.end(), mark);
+    if (found == kDynamics.end()) return std::nullopt;
+    return kSoftestDb + kDynamicStepDb * static_cast<double>(found - kDynamics.begin());
+}
+
+std::string_view dynamicOfLevel(double db) {
+    const auto index = std::lround((db - kSoftestDb) / kDynamicStepDb);
+    return kDynamics.at(static_cast<std::size_t>(std::clamp(index, 0L, static_cast<long>(kDynamics.size()) - 1)));
+}
+
+bool dealStroke(Exercise& e, Stroke stroke, bool& rightNext) {
+    const auto clashes = [&](const Stroke& other) { return other.at == stroke.at && other.limb == stroke.limb; };
+    const auto doubled = [&](const Stroke& other) { return other.at == stroke.at && other.voice == stroke.voice; };
+    if (std::any_of(e.strokes.begin(), e.strokes.end(), doubled)) return false;
+    if (isHand(stroke.limb)) {
+        if (std::any_of(e.strokes.begin(), e.strokes.end(), clashes))
+            stroke.limb = stroke.limb == Limb::RightHand ? Limb::LeftHand : Limb::RightHand;
+        rightNext = stroke.limb == Limb::LeftHand;
+    }
+    if (std::any_of(e.strokes.begin(), e.strokes.end(), clashes)) return false;
+    e.strokes.push_back(stroke);
+    return true;
+}
+
+}  // namespace upbeat
