@@ -96,7 +96,7 @@ class TestMusicXml : public QObject {
     void aFileFromAnotherProgramIsRead() {
         const auto converted =
             importPattern(std::filesystem::path(UPBEAT_SOURCE_DIR "/tests/formats/data/converter.musicxml"));
-        QCOMPARE(rowsOf(converted), (QStringList{"pad | >RLR L RLR | L RL RLR>L |"}));
+        QCOMPARE(rowsOf(converted), (QStringList{"pad | >RL R LR | L RL RLR>L | R L R |"}));
     }
 
     void stickingGraceNotesAndTremolosAreRead() {
