@@ -51,8 +51,8 @@ std::vector<FieldColumn> CountLineEditor::columns() const {
         const int steps = m_editor->stepsOfBeat(start);
         const auto number = static_cast<int>(placeOf(start, e.meter).beat.floor());
         for (int i = 0; i < steps; ++i)
-            list.push_back({placeOfBeat(start + beat * i / steps), QString::fromStdString(countWord(number, i, steps)),
-                            i == 0, i == 0 && number == 1});
+            list.push_back({placeOfBeat(start + beat * i / steps),
+                            QString::fromStdString(countWord(e, number, i, steps)), i == 0, i == 0 && number == 1});
     }
     return list;
 }

@@ -119,6 +119,7 @@ const QList<KeyHint>& editKeyHints() {
         {tr("Ctrl R"), tr("repeat the bar or the selection")},
         {tr("Ctrl C X V"), tr("copy, cut, paste")},
         {tr("Ctrl Z Y"), tr("undo, redo")},
+        {tr("Ctrl P"), tr("hear the bar or the selection")},
         {tr("Ctrl B"), tr("one bar more, with Shift one less")},
         {tr("Shift ← →"), tr("select")},
         {tr("Esc"), tr("done")},
@@ -134,7 +135,7 @@ QString penInWords(const ExerciseEditor& editor) {
     const auto step = static_cast<int>((editor.at() - start).toDouble() / beat.toDouble() * steps + 0.5);
     const CountPlace place = placeOf(start, meter);
     const auto number = static_cast<int>(place.beat.floor());
-    const QString word = QString::fromStdString(countWord(number, step, steps));
+    const QString word = QString::fromStdString(countWord(editor.exercise(), number, step, steps));
     const QString count = step == 0        ? tr("beat %1").arg(number)
                           : word.isEmpty() ? tr("beat %1, part %2").arg(number).arg(step + 1)
                                            : tr("the %1 of %2").arg(word).arg(number);

@@ -1,6 +1,7 @@
 #include "prepare/edit_panel.h"
 
 #include <QGridLayout>
+#include <QInputDialog>
 #include <QScrollArea>
 #include <QSignalBlocker>
 #include <QVBoxLayout>
@@ -8,6 +9,7 @@
 #include "prepare/edit_keys.h"
 #include "theme/theme.h"
 #include "theme/words.h"
+#include "upbeat/music/counting.h"
 #include "upbeat/music/transform.h"
 
 namespace upbeat {
@@ -16,7 +18,7 @@ namespace {
 
 struct Rule {
     QString name;
-    std::function<Result<Exercise>(const Exercise&)> apply;
+    std::function<Result<Exercise>(Exercise)> apply;
 };
 
 Result<Exercise> withMeter(const Exercise& e) {
@@ -51,6 +53,12 @@ const QList<Rule>& rules() {
         {EditPanel::tr("right hand on the bass drum"), revoicing(Revoicing::RightHandToBass)},
         {EditPanel::tr("all on the pad"), revoicing(Revoicing::AllOnThePad)},
         {EditPanel::tr("4/4 and cut time"), withMeter},
+        {EditPanel::tr("count in numbers"),
+         [](Exercise e) -> Result<Exercise> {
+             e.counting = Counting::Numbers;
+             return e;
+         }},
+        {EditPanel::tr("groups, a roll, own words …"), nullptr},
     };
     return list;
 }
@@ -176,6 +184,10 @@ QWidget* EditPanel::buildKeys() {
 
 void EditPanel::applyRule(int rule) {
     m_rule->setCurrentIndex(0);
+    if (rule + 1 == rules().size()) {
+        askForWords();
+        return;
+    }
     const auto& apply = rules().at(rule).apply;
     if (!apply || !m_line->isOpen()) return;
     const auto result = apply(m_line->editor().exercise());
@@ -185,6 +197,37 @@ void EditPanel::applyRule(int rule) {
     }
     m_line->edit([&](ExerciseEditor& editor) { editor.replace(*result); });
     m_line->setFocus();
+}
+
+void EditPanel::askForWords() {
+    const QString text = QInputDialog::getText(this, tr("A rule in your words"),
+                                               tr("Groups of steps, as 5+3+5+3; a roll at the pen by its strokes, as "
+                                                  "7; counting words, as hip-po-pot-a-mus:"));
+    if (!text.isEmpty()) m_complaint->setText(applyWords(text));
+    m_line->setFocus();
+}
+
+QString EditPanel::applyWords(const QString& text) {
+    if (!m_line->isOpen()) return {};
+    const ExerciseEditor& editor = m_line->editor();
+    const std::string typed = text.trimmed().toStdString();
+    Result<Exercise> result = fail("this is no rule", {}, "write 5+3+5+3, 7 or hip-po-pot-a-mus");
+    bool isNumber = false;
+    const int strokes = text.toInt(&isNumber);
+    if (isNumber) {
+        result = withRoll(editor.exercise(), editor.at(), editor.voice(), strokes, editor.step());
+    } else if (text.contains(QLatin1Char('+'))) {
+        std::vector<int> groups;
+        for (const QString& group : text.split(QLatin1Char('+'))) groups.push_back(group.trimmed().toInt());
+        result = grouped(editor.exercise(), groups, editor.step());
+    } else if (const auto words = wordsFromText(typed)) {
+        Exercise counted = editor.exercise();
+        counted.words[static_cast<int>(words->size())] = *words;
+        result = counted;
+    }
+    if (!result) return QString::fromStdString(result.error().sentence());
+    m_line->edit([&](ExerciseEditor& e) { e.replace(*result); });
+    return {};
 }
 
 void EditPanel::refresh() {

@@ -20,8 +20,13 @@ class EditPanel : public QWidget {
     /// Shows the page as it now is.
     void refresh();
 
+    /// A rule with words of the player's: "5+3+5+3" builds groups, "7" a roll of so many strokes at the pen, and
+    /// "hip-po-pot-a-mus" own counting words. Nothing where it worked, else what is wrong.
+    [[nodiscard]] QString applyWords(const QString& text);
+
   private:
     void build();
+    void askForWords();
     void applyRule(int rule);
     [[nodiscard]] QWidget* buildKeys();
 

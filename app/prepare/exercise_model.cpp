@@ -19,14 +19,27 @@ void ExerciseModel::setSearch(const QString& text) {
     narrow();
 }
 
+void ExerciseModel::setTag(const QString& tag) {
+    m_tag = tag;
+    narrow();
+}
+
+/// Every word of the search must be somewhere.
+bool ExerciseModel::isWanted(const Exercise& e) const {
+    const auto hasTag = [&](const std::string& tag) { return QString::fromStdString(tag) == m_tag; };
+    if (!m_tag.isEmpty() && std::none_of(e.tags.begin(), e.tags.end(), hasTag)) return false;
+    QString everything = QString::fromStdString(e.title + " " + e.trains);
+    for (const std::string& tag : e.tags) everything += QLatin1Char(' ') + QString::fromStdString(tag);
+    const auto words = m_search.split(QLatin1Char(' '), Qt::SkipEmptyParts);
+    return std::all_of(words.begin(), words.end(),
+                       [&](const QString& word) { return everything.contains(word, Qt::CaseInsensitive); });
+}
+
 void ExerciseModel::narrow() {
     beginResetModel();
     m_shown.clear();
-    for (std::size_t i = 0; i < m_all.size(); ++i) {
-        QString everything = QString::fromStdString(m_all[i].title + " " + m_all[i].trains);
-        for (const std::string& tag : m_all[i].tags) everything += QLatin1Char(' ') + QString::fromStdString(tag);
-        if (m_search.isEmpty() || everything.contains(m_search, Qt::CaseInsensitive)) m_shown.push_back(i);
-    }
+    for (std::size_t i = 0; i < m_all.size(); ++i)
+        if (isWanted(m_all[i])) m_shown.push_back(i);
     endResetModel();
 }
 

@@ -6,7 +6,7 @@
 
 namespace upbeat {
 
-/// Exercises for the list in Prepare, narrowed by a search text over title, purpose and tags.
+/// Exercises for the list in Prepare, narrowed by a tag and by words in title, purpose and tags.
 class ExerciseModel : public QAbstractListModel {
     Q_OBJECT
   public:
@@ -17,6 +17,8 @@ class ExerciseModel : public QAbstractListModel {
     /// Highest clean tempo by exercise id.
     void setCleanTempos(const QHash<QString, double>& tempos);
     void setSearch(const QString& text);
+    /// Only exercises with this tag; empty: all.
+    void setTag(const QString& tag);
     [[nodiscard]] int rowOf(const std::string& id) const;
 
     [[nodiscard]] int rowCount(const QModelIndex& parent = {}) const override;
@@ -24,11 +26,13 @@ class ExerciseModel : public QAbstractListModel {
 
   private:
     void narrow();
+    [[nodiscard]] bool isWanted(const Exercise& exercise) const;
 
     std::vector<Exercise> m_all;
     std::vector<std::size_t> m_shown;
     QHash<QString, double> m_clean;
     QString m_search;
+    QString m_tag;
 };
 
 }  // namespace upbeat

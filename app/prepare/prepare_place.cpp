@@ -1,12 +1,16 @@
 #include "prepare/prepare_place.h"
 
+#include <QFileDialog>
 #include <QGridLayout>
 #include <QPainter>
+#include <QScrollArea>
 #include <QSignalBlocker>
 #include <QStyledItemDelegate>
 #include <QVBoxLayout>
 
+#include "studio/click_presets.h"
 #include "theme/theme.h"
+#include "theme/words.h"
 
 namespace upbeat {
 
@@ -56,6 +60,10 @@ QLabel* caption(const QString& text, QWidget* buddy) {
     return label;
 }
 
+QString fileKinds() {
+    return PreparePlace::tr("Exercises (*.json *.txt *.mid *.midi *.musicxml *.xml *.mxl)");
+}
+
 QDoubleSpinBox* tempoBox(QWidget* parent) {
     auto* box = new QDoubleSpinBox(parent);
     box->setRange(kSlowestTempo, kFastestTempo);
@@ -96,7 +104,21 @@ PreparePlace::PreparePlace(Studio& studio, QWidget* parent)
     addKey(Qt::Key_BracketRight, QStringLiteral("]"), tr("faster"),
            [this] { m_studio.setTempo(m_studio.ladder().tempoBpm + 1); });
     addKey(Qt::Key_E, QStringLiteral("E"), tr("edit"), [this] { startWriting(); });
+    addKey(Qt::Key_P, QStringLiteral("P"), tr("hear it"), [this] { hear(); });
+    addHiddenKey(Qt::CTRL | Qt::Key_P, [this] { hear(); });
+    addKey(Qt::Key_T, QStringLiteral("T"), tr("tap the tempo"), [this] { tap(); });
     addKey(Qt::CTRL | Qt::Key_N, tr("Ctrl N"), tr("new exercise"), [this] { newExercise(); });
+    addKey(Qt::CTRL | Qt::Key_O, tr("Ctrl O"), tr("open a file"), [this] {
+        const QString file = QFileDialog::getOpenFileName(this, tr("Open an exercise"), {}, fileKinds());
+        if (!file.isEmpty()) m_studio.importExercise(file);
+    });
+    addKey(Qt::CTRL | Qt::Key_S, tr("Ctrl S"), tr("save as a file"), [this] {
+        const QString file = QFileDialog::getSaveFileName(this, tr("Save the exercise"), {}, fileKinds());
+        if (!file.isEmpty()) m_studio.exportExercise(file);
+    });
+    addKey(Qt::CTRL | Qt::Key_Delete, tr("Ctrl Del"), tr("remove my exercise"), [this] {
+        if (panel() == Controls) m_studio.forgetExercise();
+    });
     addKey(Qt::Key_A, QStringLiteral("A"), tr("take apart"),
            [this] { showPanel(panel() == Stages ? Controls : Stages); });
     addHiddenKey(Qt::Key_W, [this] {
@@ -132,7 +154,23 @@ QWidget* PreparePlace::buildList() {
     connect(m_list->selectionModel(), &QItemSelectionModel::currentChanged, this, [this](const QModelIndex& now) {
         if (now.isValid()) m_studio.chooseExercise(now.data(ExerciseModel::IdRole).toString().toStdString());
     });
+    auto* kind = new QComboBox(side);
+    kind->setAccessibleName(tr("Kind of exercise"));
+    const QList<std::pair<QString, QString>> kinds{{tr("all exercises"), QString()},
+                                                   {tr("my own"), QStringLiteral("own")},
+                                                   {tr("rudiments"), QStringLiteral("rudiment")},
+                                                   {tr("accents and levels"), QStringLiteral("control")},
+                                                   {tr("timing and grids"), QStringLiteral("timing")},
+                                                   {tr("rolls"), QStringLiteral("rolls")},
+                                                   {tr("grooves"), QStringLiteral("groove")},
+                                                   {tr("fills"), QStringLiteral("fill")},
+                                                   {tr("linear"), QStringLiteral("linear")},
+                                                   {tr("independence"), QStringLiteral("independence")}};
+    for (const auto& [name, tag] : kinds) kind->addItem(name, tag);
+    connect(kind, &QComboBox::currentIndexChanged, this,
+            [this, kind] { m_model->setTag(kind->currentData().toString()); });
     layout->addWidget(m_search);
+    layout->addWidget(kind);
     layout->addWidget(m_list, 1);
     return side;
 }
@@ -153,10 +191,18 @@ QWidget* PreparePlace::buildStand() {
     auto* controls = new QWidget(stand);
     auto* down = new QVBoxLayout(controls);
     down->setContentsMargins(0, 0, 0, 0);
+    m_hear = new HearBar(m_studio, controls);
+    down->addWidget(m_hear);
     down->addWidget(buildControls());
     down->addStretch();
+    auto* rolling = new QScrollArea(stand);  // in a low window
+    rolling->setWidget(controls);
+    rolling->setWidgetResizable(true);
+    rolling->setFrameShape(QFrame::NoFrame);
+    rolling->setFocusPolicy(Qt::NoFocus);
     m_panels = new QStackedWidget(stand);
-    for (QWidget* panel : {controls, static_cast<QWidget*>(m_edit), static_cast<QWidget*>(m_stages)})
+    for (QWidget* panel :
+         {static_cast<QWidget*>(rolling), static_cast<QWidget*>(m_edit), static_cast<QWidget*>(m_stages)})
         m_panels->addWidget(panel);
     layout->addWidget(m_trains);
     layout->addWidget(m_line, 4);
@@ -182,31 +228,46 @@ QWidget* PreparePlace::buildControls() {
     m_bars->setRange(1, 400);
     m_countIn = new QSpinBox(box);
     m_countIn->setRange(0, 4);
-    for (QSpinBox* spin : {m_bars, m_countIn}) spin->setButtonSymbols(QAbstractSpinBox::NoButtons);
     m_click = new QComboBox(box);
-    m_click->addItems({tr("every beat"), tr("two a beat"), tr("three a beat"), tr("four a beat"), tr("count-in only")});
+    for (const ClickPreset& preset : clickPresets()) m_click->addItem(preset.name);
+    m_tone = new QComboBox(box);
+    for (int tone = 0; tone < kClickTones; ++tone) m_tone->addItem(inWords(spokenName(static_cast<ClickTone>(tone))));
+    m_clickLevel = new QSpinBox(box);
+    m_clickLevel->setRange(0, 100);
+    m_clickLevel->setSuffix(QStringLiteral(" %"));
+    m_minutes = new QSpinBox(box);
+    m_minutes->setRange(0, 120);
+    m_minutes->setSpecialValueText(tr("no timer"));
+    for (QSpinBox* spin : {m_bars, m_countIn, m_clickLevel, m_minutes})
+        spin->setButtonSymbols(QAbstractSpinBox::NoButtons);
     m_profile = new QComboBox(box);
     m_profile->addItems({tr("practice contrast"), tr("performance")});
     m_input = new QComboBox(box);
-    const QList<std::pair<QString, QWidget*>> fields{{tr("Tempo"), m_tempo},      {tr("Goal"), m_goal},
-                                                     {tr("Bars a take"), m_bars}, {tr("Count-in bars"), m_countIn},
-                                                     {tr("Click"), m_click},      {tr("Asked for"), m_profile},
+    const QList<std::pair<QString, QWidget*>> fields{{tr("Tempo"), m_tempo},
+                                                     {tr("Goal"), m_goal},
+                                                     {tr("Bars a take"), m_bars},
+                                                     {tr("Count-in bars"), m_countIn},
+                                                     {tr("Click"), m_click},
+                                                     {tr("Click sound"), m_tone},
+                                                     {tr("Click level"), m_clickLevel},
+                                                     {tr("Minutes"), m_minutes},
+                                                     {tr("Asked for"), m_profile},
                                                      {tr("Input"), m_input}};
     for (int i = 0; i < fields.size(); ++i) {
         const int row = 2 * (i / 4);
-        const int columns = i + 1 == fields.size() ? 2 : 1;  // the input's name may be long
+        const int columns = i + 1 == fields.size() ? 3 : 1;  // the input's name may be long
         grid->addWidget(caption(fields.at(i).first, fields.at(i).second), row, i % 4, 1, columns);
         grid->addWidget(fields.at(i).second, row + 1, i % 4, 1, columns);
     }
     m_teach = new QPushButton(box);
     m_teach->setFocusPolicy(Qt::TabFocus);
     m_teach->setAccessibleName(tr("Teach the kit"));
-    grid->addWidget(m_teach, 4, 0, 1, 4);
+    grid->addWidget(m_teach, 6, 0, 1, 4);
     connect(m_teach, &QPushButton::clicked, this, &PreparePlace::teach);
     for (int column = 0; column < 4; ++column) {
         grid->setColumnStretch(column, 1);
     }
-    for (QComboBox* combo : {m_click, m_profile, m_input}) {
+    for (QComboBox* combo : {m_click, m_tone, m_profile, m_input}) {
         combo->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
         combo->setMinimumContentsLength(6);
     }
@@ -216,12 +277,14 @@ QWidget* PreparePlace::buildControls() {
             [this](int v) { changeSetting([v](PracticeSettings& s) { s.barsPerTake = v; }); });
     connect(m_countIn, &QSpinBox::valueChanged, this,
             [this](int v) { changeSetting([v](PracticeSettings& s) { s.countInBars = v; }); });
-    connect(m_click, &QComboBox::activated, this, [this](int v) {
-        changeSetting([v](PracticeSettings& s) {
-            s.clickInTake = v < 4;
-            if (v < 4) s.clickSubdivision = v + 1;
-        });
-    });
+    connect(m_click, &QComboBox::activated, this,
+            [this](int v) { changeSetting([v](PracticeSettings& s) { s.click = clickPresets().at(v).click; }); });
+    connect(m_tone, &QComboBox::activated, this,
+            [this](int v) { changeSetting([v](PracticeSettings& s) { s.clickTone = static_cast<ClickTone>(v); }); });
+    connect(m_clickLevel, &QSpinBox::valueChanged, this,
+            [this](int v) { changeSetting([v](PracticeSettings& s) { s.clickGain = v / 100.0; }); });
+    connect(m_minutes, &QSpinBox::valueChanged, this,
+            [this](int v) { changeSetting([v](PracticeSettings& s) { s.minutes = v; }); });
     connect(m_profile, &QComboBox::activated, this, [this](int v) {
         changeSetting([v](PracticeSettings& s) {
             s.profile = v == 1 ? QStringLiteral("performance") : QStringLiteral("practice");
@@ -252,7 +315,7 @@ void PreparePlace::showPanel(Panel panel) {
 }
 
 QList<KeyHint> PreparePlace::keys() const {
-    if (panel() == Editing) return CountLineEditor::keyHints().mid(0, 3) + CountLineEditor::keyHints().mid(12);
+    if (panel() == Editing) return CountLineEditor::keyHints().mid(0, 3) + CountLineEditor::keyHints().mid(14);
     if (panel() == Stages)
         return {{tr("Enter"), tr("work on this part")},
                 {QStringLiteral("W"), tr("another way")},
@@ -266,6 +329,7 @@ void PreparePlace::startWriting() {
     if (m_studio.isDrill()) m_studio.backToWhole();
     if (!Studio::isOwn(m_studio.exercise().id)) {
         Exercise copy = m_studio.exercise();
+        copy.tags.emplace_back("own");
         copy.title = tr("%1, own").arg(QString::fromStdString(copy.title)).toStdString();
         m_studio.startExercise(copy);
     }
@@ -304,6 +368,19 @@ void PreparePlace::teach() {
     if (m_studio.isDrill()) Q_EMIT playWanted();
 }
 
+void PreparePlace::tap() {
+    if (m_taps.empty() || !m_tapClock.isValid()) m_tapClock.start(), m_taps.clear();
+    m_taps.push_back(static_cast<double>(m_tapClock.elapsed()) * 1e-3);
+    if (const auto tempo = tempoOfTaps(m_taps)) m_studio.setTempo(*tempo);
+}
+
+/// While writing: what is selected, or the bar of the pen.
+void PreparePlace::hear() {
+    std::optional<FreeSpan> span;
+    if (m_line->isOpen()) span = m_line->editor().span();
+    m_hear->hear(span);
+}
+
 void PreparePlace::changeSetting(const std::function<void(PracticeSettings&)>& change) {
     PracticeSettings settings = m_studio.settings();
     change(settings);
@@ -324,19 +401,26 @@ void PreparePlace::showExercise() {
     m_trains->setText(QString::fromStdString(e.trains));
     if (!m_line->isOpen()) m_line->setExercise(e);
     if (panel() == Stages) m_stages->refresh();
+    m_hear->refresh();
     const int row = m_model->rowOf(e.id);
     if (row >= 0 && m_list->currentIndex().row() != row) m_list->setCurrentIndex(m_model->index(row));
     showSettings();
 }
 
 void PreparePlace::showSettings() {
-    const QSignalBlocker a(m_tempo), b(m_goal), c(m_bars), d(m_countIn);
+    const QSignalBlocker a(m_tempo), b(m_goal), c(m_bars), d(m_countIn), e(m_clickLevel), f(m_minutes);
     const PracticeSettings& s = m_studio.settings();
     m_tempo->setValue(m_studio.ladder().tempoBpm);
     m_goal->setValue(m_studio.ladder().ladder.goalBpm);
     m_bars->setValue(s.barsPerTake);
     m_countIn->setValue(s.countInBars);
-    m_click->setCurrentIndex(s.clickInTake ? qMin(s.clickSubdivision, 4) - 1 : 4);
+    const auto& presets = clickPresets();
+    const auto preset =
+        std::find_if(presets.begin(), presets.end(), [&s](const ClickPreset& p) { return p.click == s.click; });
+    m_click->setCurrentIndex(preset == presets.end() ? -1 : static_cast<int>(preset - presets.begin()));
+    m_tone->setCurrentIndex(static_cast<int>(s.clickTone));
+    m_clickLevel->setValue(qRound(100 * s.clickGain));
+    m_minutes->setValue(s.minutes);
     m_profile->setCurrentIndex(s.profile == QLatin1String("performance") ? 1 : 0);
     m_input->setCurrentIndex(qMax(0, m_input->findData(s.input)));
     m_teach->setVisible(m_studio.canTeach() && !m_studio.isDrill());

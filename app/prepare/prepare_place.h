@@ -2,6 +2,7 @@
 
 #include <QComboBox>
 #include <QDoubleSpinBox>
+#include <QElapsedTimer>
 #include <QLabel>
 #include <QLineEdit>
 #include <QListView>
@@ -12,6 +13,7 @@
 
 #include "prepare/edit_panel.h"
 #include "prepare/exercise_model.h"
+#include "prepare/hear_bar.h"
 #include "prepare/stages_panel.h"
 #include "shell/place.h"
 #include "studio/studio.h"
@@ -42,6 +44,8 @@ class PreparePlace : public Place {
     void showSettings();
     void showCleanTempos();
     void teach();
+    void tap();
+    void hear();
     void startWriting();
     void stopWriting();
     void newExercise();
@@ -62,6 +66,12 @@ class PreparePlace : public Place {
     QSpinBox* m_bars = nullptr;
     QSpinBox* m_countIn = nullptr;
     QComboBox* m_click = nullptr;
+    QComboBox* m_tone = nullptr;
+    QSpinBox* m_clickLevel = nullptr;
+    QSpinBox* m_minutes = nullptr;
+    HearBar* m_hear = nullptr;
+    std::vector<double> m_taps;  ///< Seconds since the first.
+    QElapsedTimer m_tapClock;
     QComboBox* m_profile = nullptr;
     QComboBox* m_input = nullptr;
     QPushButton* m_teach = nullptr;

@@ -40,10 +40,11 @@ void addClick(Sound& sound, const StoredTake& take, double fromS) {
 
 }  // namespace
 
-Sound idealSound(const StoredTake& take, double fromS, double toS) {
+Sound idealSound(const StoredTake& take, double fromS, double toS, bool withFeel) {
     const Exercise& e = take.exercise;
     const int passes = (take.frame.bars + e.bars - 1) / e.bars;
-    Performance performance = perform(e, Bpm(take.frame.tempoBpm), std::max(1, passes), faultless(), 1);
+    Performance performance =
+        perform(e, Bpm(take.frame.tempoBpm), std::max(1, passes), withFeel ? Character{} : faultless(), 1);
     const double start = fromS - take.frame.firstBeatS - take.frame.latencyS;
     const double length = std::max(0.0, toS - fromS);
     for (auto* hits : {&performance.hits, &performance.bounces}) {
@@ -62,7 +63,7 @@ Sound idealSound(const StoredTake& take, double fromS, double toS) {
 
 Result<Sound> soundOf(const TakeView& take, const Listening& wish) {
     const double fromS = std::max(0.0, wish.fromS);
-    Result<Sound> sound = wish.ideal ? Result<Sound>(idealSound(take.stored, fromS, wish.toS))
+    Result<Sound> sound = wish.ideal ? Result<Sound>(idealSound(take.stored, fromS, wish.toS, wish.feel))
                                      : readSpan(take.soundFile.toStdString(), fromS, wish.toS);
     if (!sound) return sound;
     if (wish.click) addClick(*sound, take.stored, fromS);

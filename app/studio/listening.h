@@ -13,11 +13,12 @@ struct Listening {
     bool click = false;  ///< With the click of the take.
     bool ideal = false;  ///< As the page asks for it, instead of as it was played.
     bool loop = false;
+    bool feel = false;  ///< The ideal version as a good player plays it, not as a machine.
 };
 
 /// The page of a take from `fromS` to `toS` of its recording, played by the simulated player without any error and with
-/// the dynamics that are written.
-[[nodiscard]] Sound idealSound(const StoredTake& take, double fromS, double toS);
+/// the dynamics that are written; `withFeel` with the small errors of a good player.
+[[nodiscard]] Sound idealSound(const StoredTake& take, double fromS, double toS, bool withFeel = false);
 
 /// What is heard, ready for the device. Reads the recording: not for the interface thread. An error when it cannot be
 /// read.

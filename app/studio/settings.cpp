@@ -12,8 +12,15 @@ PracticeSettings readSettings(QSettings& store) {
     };
     // Anyone may edit the file: every number is brought back into its range.
     s.countInBars = std::clamp(value("countInBars", d.countInBars).toInt(), 0, 4);
-    s.clickSubdivision = std::clamp(value("clickSubdivision", d.clickSubdivision).toInt(), 1, 8);
-    s.clickInTake = value("clickInTake", d.clickInTake).toBool();
+    s.click.subdivision = std::clamp(value("clickSubdivision", d.click.subdivision).toInt(), 1, 8);
+    s.click.inTake = value("clickInTake", d.click.inTake).toBool();
+    s.click.swing = std::clamp(value("clickSwing", d.click.swing).toDouble(), 1.0, 4.0);
+    s.click.beats = value("clickBeats", d.click.beats).toUInt();
+    s.click.offBeats = value("clickOffBeats", d.click.offBeats).toBool();
+    s.click.barsOn = std::clamp(value("clickBarsOn", d.click.barsOn).toInt(), 1, 64);
+    s.click.barsOff = std::clamp(value("clickBarsOff", d.click.barsOff).toInt(), 0, 64);
+    s.clickTone = static_cast<ClickTone>(std::clamp(value("clickTone", 0).toInt(), 0, kClickTones - 1));
+    s.minutes = std::clamp(value("minutes", d.minutes).toInt(), 0, 120);
     s.clickGain = std::clamp(value("clickGain", d.clickGain).toDouble(), 0.0, 1.0);
     s.barsPerTake = std::clamp(value("barsPerTake", d.barsPerTake).toInt(), 1, 400);
     s.restS = std::clamp(value("restS", d.restS).toDouble(), 1.0, 60.0);
@@ -27,8 +34,15 @@ PracticeSettings readSettings(QSettings& store) {
 void writeSettings(QSettings& store, const PracticeSettings& s) {
     const auto put = [&store](const char* key, const QVariant& value) { store.setValue(QLatin1String(key), value); };
     put("countInBars", s.countInBars);
-    put("clickSubdivision", s.clickSubdivision);
-    put("clickInTake", s.clickInTake);
+    put("clickSubdivision", s.click.subdivision);
+    put("clickInTake", s.click.inTake);
+    put("clickSwing", s.click.swing);
+    put("clickBeats", s.click.beats);
+    put("clickOffBeats", s.click.offBeats);
+    put("clickBarsOn", s.click.barsOn);
+    put("clickBarsOff", s.click.barsOff);
+    put("clickTone", static_cast<int>(s.clickTone));
+    put("minutes", s.minutes);
     put("clickGain", s.clickGain);
     put("barsPerTake", s.barsPerTake);
     put("restS", s.restS);

@@ -2,15 +2,32 @@
 
 #include <QSettings>
 #include <QString>
+#include <cstdint>
+
+#include "upbeat/music/click_plan.h"
 
 namespace upbeat {
+
+/// How the click goes while a take runs; see ClickPlan.
+struct ClickChoice {
+    int subdivision = 1;
+    bool inTake = true;
+    double swing = 1;
+    std::uint32_t beats = 0xFFFFFFFF;
+    bool offBeats = false;
+    int barsOn = 1;
+    int barsOff = 0;
+
+    friend bool operator==(const ClickChoice&, const ClickChoice&) = default;
+};
 
 /// What the user has set, beyond exercises and ladders. Kept under XDG_CONFIG_HOME.
 struct PracticeSettings {
     int countInBars = 1;
-    int clickSubdivision = 1;
-    bool clickInTake = true;
+    ClickChoice click;
+    ClickTone clickTone = ClickTone::Sine;
     double clickGain = 0.5;
+    int minutes = 0;  ///< For one exercise, or for one part of a method; 0: no timer.
     int barsPerTake = 8;
     double restS = 4;  ///< Hands-free: rest between takes.
     QString input = QStringLiteral("simulated");

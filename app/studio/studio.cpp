@@ -44,6 +44,18 @@ Studio::Studio(StudioOptions options, std::unique_ptr<Logbook> logbook)
     m_restTimer.setSingleShot(true);
     connect(&m_ticker, &QTimer::timeout, this, &Studio::tick);
     connect(&m_restTimer, &QTimer::timeout, this, &Studio::startTake);
+    m_practiceTimer.setSingleShot(true);
+    connect(&m_practiceTimer, &QTimer::timeout, this, [this] {
+        m_timeIsUp = true;
+        if (!isRecording()) endOfTime();
+    });
+    connect(this, &Studio::takeStarted, this, [this] {
+        if (!m_practiceTimer.isActive() && !m_timeIsUp) restartTimer();
+    });
+    connect(this, &Studio::exerciseChanged, this, [this] {
+        m_practiceTimer.stop();  // it runs from the first take on
+        m_timeIsUp = false;
+    });
 }
 
 Studio::~Studio() {

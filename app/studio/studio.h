@@ -63,6 +63,10 @@ class Studio : public QObject {
     void changeExercise(const Exercise& exercise);
     void keepExercise();
     void forgetExercise();
+    /// Brings an exercise of any kind of file onto the stand as an own one; what was left out is said.
+    void importExercise(const QString& file);
+    /// Writes the exercise on the stand as the name's ending says; what it cannot hold is said.
+    void exportExercise(const QString& file);
 
     // Taking apart. The stage on the stand is a drill: backToWhole leaves the method.
     void takeApart(Method method);
@@ -120,6 +124,8 @@ class Studio : public QObject {
 
     /// Plays part of the open take. The ideal version is there even where nothing was recorded.
     void listen(const Listening& wish);
+    /// Plays the exercise on the stand; fromS and toS are seconds of the page at the tempo of the ladder.
+    void hear(Listening wish);
     /// Reads part of the open take's recording; spanFetched brings it.
     void fetchSpan(double fromS, double toS);
     void stopPlaying();
@@ -153,6 +159,9 @@ class Studio : public QObject {
     [[nodiscard]] std::filesystem::path ownFolder() const;
     void readOwnExercises();
     [[nodiscard]] std::string freeId() const;
+    void play(const TakePtr& take, const Listening& wish);
+    void restartTimer();
+    void endOfTime();
     void afterStage(const Verdict& verdict);
     void readLadder();
     void saveLadder();
@@ -198,6 +207,8 @@ class Studio : public QObject {
     int m_unkept = 0;  // takes measured or being measured that are not in the logbook yet
     QTimer m_ticker;
     QTimer m_restTimer;
+    QTimer m_practiceTimer;
+    bool m_timeIsUp = false;  // a take still runs
     QThreadPool m_pool;
 };
 

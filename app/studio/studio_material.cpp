@@ -6,6 +6,7 @@
 #include "studio/studio.h"
 #include "theme/words.h"
 #include "upbeat/formats/exercise_json.h"
+#include "upbeat/formats/pattern.h"
 
 namespace upbeat {
 
@@ -95,6 +96,53 @@ void Studio::forgetExercise() {
     Q_EMIT said(tr("\"%1\" is gone from the list; its takes stay in the log.").arg(title));
 }
 
+namespace {
+
+QString inOneSentence(const std::vector<std::string>& losses) {
+    QStringList list;
+    for (const std::string& loss : losses) list << QString::fromStdString(loss);
+    return list.join(QStringLiteral("; "));
+}
+
+}  // namespace
+
+void Studio::importExercise(const QString& file) {
+    if (isRecording()) return;
+    runInBackground(
+        m_pool, this, [path = std::filesystem::path(file.toStdString())] { return importPattern(path); },
+        [this](Result<Converted> read) {
+            if (!read) {
+                Q_EMIT failed(sentenceOf(read.error()));
+                return;
+            }
+            Exercise exercise = std::move(read->exercise);
+            exercise.tags.emplace_back("own");
+            startExercise(std::move(exercise));
+            keepExercise();
+            const QString title = QString::fromStdString(m_exercise.title);
+            Q_EMIT said(
+                read->losses.empty()
+                    ? tr("\"%1\" is in the list now.").arg(title)
+                    : tr("\"%1\" is in the list now. Not carried over: %2.").arg(title, inOneSentence(read->losses)));
+        });
+}
+
+void Studio::exportExercise(const QString& file) {
+    runInBackground(
+        m_pool, this,
+        [exercise = m_exercise, path = std::filesystem::path(file.toStdString())] {
+            return exportPattern(path, exercise);
+        },
+        [this, file](const Result<std::vector<std::string>>& lost) {
+            if (!lost)
+                Q_EMIT failed(sentenceOf(lost.error()));
+            else if (lost->empty())
+                Q_EMIT said(tr("Written to %1.").arg(file));
+            else
+                Q_EMIT said(tr("Written to %1. It cannot hold: %2.").arg(file, inOneSentence(*lost)));
+        });
+}
+
 // ---- taking apart
 
 void Studio::takeApart(Method method) {
@@ -134,6 +182,27 @@ void Studio::afterStage(const Verdict& verdict) {
         if (const auto other = methodAfter(whole, m_method))
             Q_EMIT said(tr("It stalls at the first part. Another way: %1.").arg(inWords(spokenName(*other))));
     }
+}
+
+// ---- minutes
+
+void Studio::restartTimer() {
+    constexpr int kMsPerMinute = 60'000;
+    if (m_settings.minutes > 0)
+        m_practiceTimer.start(static_cast<int>(m_settings.minutes * kMsPerMinute / m_options.simulatedSpeed));
+}
+
+/// A part of a method gives way to the next one; an exercise is only said to have had its time.
+void Studio::endOfTime() {
+    m_timeIsUp = false;
+    const QString minutes = counted(m_settings.minutes, tr("1 minute"), tr("%1 minutes"));
+    const bool more = !m_stages.empty() && m_stage + 1 < static_cast<int>(m_stages.size());
+    Q_EMIT said(more ? tr("%1 on this part: on to the next.").arg(minutes)
+                     : tr("%1 on this exercise: enough for now, take a break or go on to another.").arg(minutes));
+    if (more)
+        goToStage(m_stage + 1);
+    else
+        setHandsFree(false);
 }
 
 }  // namespace upbeat

@@ -138,8 +138,12 @@ void Studio::listen(const Listening& wish) {
         Q_EMIT said(tr("This take has no recording to hear."));
         return;
     }
+    play(m_take, wish);
+}
+
+void Studio::play(const TakePtr& take, const Listening& wish) {
     runInBackground(
-        m_pool, this, [take = m_take, wish] { return soundOf(*take, wish); },
+        m_pool, this, [take, wish] { return soundOf(*take, wish); },
         [this, wish](Result<Sound> sound) {
             if (!sound) {
                 Q_EMIT failed(sentenceOf(sound.error()));
@@ -149,6 +153,21 @@ void Studio::listen(const Listening& wish) {
             m_engine->play(std::make_shared<Sound>(*std::move(sound)), 1.0, wish.loop);
             m_ticker.start();
         });
+}
+
+void Studio::hear(Listening wish) {
+    if (isRecording() || m_exercise.strokes.empty()) return;
+    // The second of three passes: grace notes lead into it and out of it, so that it loops without a seam.
+    constexpr int kPasses = 3;
+    const double pass = passDurationS(m_exercise, Bpm(m_ladder.tempoBpm));
+    auto view = std::make_shared<TakeView>();
+    view->stored.exercise = m_exercise;
+    view->stored.frame = {m_ladder.tempoBpm, 0, kPasses * m_exercise.bars, 0, false, {}};
+    view->stored.sampleRate = m_stream->sampleRate();
+    wish.fromS += pass;
+    wish.toS += pass;
+    wish.ideal = true;
+    play(view, wish);
 }
 
 void Studio::stopPlaying() {

@@ -4,6 +4,7 @@
 #include <cmath>
 
 #include "studio/background.h"
+#include "studio/click_presets.h"
 #include "studio/studio.h"
 #include "upbeat/audio/cue.h"
 #include "upbeat/take/teach.h"
@@ -13,11 +14,7 @@ namespace upbeat {
 TakePlan Studio::planNow() const {
     TakePlan plan;
     plan.exercise = m_exercise;
-    plan.click.tempo = Bpm(m_ladder.tempoBpm);
-    plan.click.meter = m_exercise.meter;
-    plan.click.countInBars = m_settings.countInBars;
-    plan.click.subdivision = m_settings.clickSubdivision;
-    plan.click.audibleAfterCountIn = m_settings.clickInTake;
+    plan.click = clickPlanOf(m_settings, m_ladder.tempoBpm, m_exercise.meter);
     plan.clickGain = m_settings.clickGain;
     const int passes = std::max(1, (m_settings.barsPerTake + m_exercise.bars - 1) / m_exercise.bars);
     plan.bars = isTeaching(m_exercise) ? m_exercise.bars : passes * m_exercise.bars;
@@ -217,6 +214,7 @@ void Studio::afterVerdict(const Verdict& verdict) {
     const auto tone = std::make_shared<Sound>(verdictTone(verdict.action, m_stream->sampleRate()));
     m_heard = {};
     m_engine->play(tone, 0.6);
+    if (m_timeIsUp) endOfTime();
     if (!m_handsFree) return;
     acceptNextStep();
     m_restTimer.start(static_cast<int>(m_settings.restS * 1000));

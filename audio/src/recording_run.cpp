@@ -20,7 +20,7 @@ RecordingRun::RecordingRun(TakePlan plan, int sampleRate)
       m_losses(256),
       m_notes(4096) {
     for (const ClickKind kind : {ClickKind::Bar, ClickKind::Beat, ClickKind::Subdivision})
-        m_clickSounds.at(static_cast<std::size_t>(kind)) = clickSound(kind, sampleRate);
+        m_clickSounds.at(static_cast<std::size_t>(kind)) = clickSound(kind, sampleRate, m_plan.click.tone);
 }
 
 void RecordingRun::process(std::span<const float> in, std::span<float> out, std::int64_t position, bool late) noexcept {
@@ -70,8 +70,7 @@ void RecordingRun::playClicks(std::span<float> out, std::int64_t from) noexcept 
             m_nextClick = index + 1;
             continue;
         }
-        const bool countIn = click.timeS < m_plan.click.firstBeat().value() - 1e-9;
-        if (!countIn && !m_plan.click.audibleAfterCountIn) continue;
+        if (!click.audible) continue;
         const auto gain = static_cast<float>(m_plan.clickGain);
         for (std::int64_t i = std::max(at, from); i < std::min(end, to); ++i)
             out[static_cast<std::size_t>(i - from)] += gain * wave[static_cast<std::size_t>(i - at)];

@@ -90,6 +90,15 @@ Exercise fromReader(const JsonReader& reader) {
     reader.each("free_spans", [&](const JsonReader& span) {
         e.freeSpans.push_back({placeFromJson(span, "from"), placeFromJson(span, "to")});
     });
+    if (reader.text("counting", "letters") == "numbers") e.counting = Counting::Numbers;
+    reader.each("words", [&](const JsonReader& entry) {
+        std::vector<std::string> words;
+        if (entry.value().is_array())
+            for (const auto& word : entry.value())
+                if (word.is_string()) words.push_back(word.get<std::string>());
+        if (words.empty()) return entry.wrong("", "holds no words");
+        e.words[static_cast<int>(words.size())] = std::move(words);
+    });
     return e;
 }
 
@@ -112,6 +121,8 @@ std::string toJson(const Exercise& e) {
         {"strokes", strokes},
     };
     if (e.feel.byTempo) json["feel"]["by_tempo"] = true;
+    if (e.counting == Counting::Numbers) json["counting"] = "numbers";
+    for (const auto& [parts, words] : e.words) json["words"].push_back(words);
     for (const FreeSpan& span : e.freeSpans)
         json["free_spans"].push_back({{"from", span.from.toString()}, {"to", span.to.toString()}});
     for (const Swell& swell : e.swells)

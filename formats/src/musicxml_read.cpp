@@ -339,13 +339,15 @@ void readOwnFields(Node score, Exercise& e) {
         if (name == "upbeat-id") e.id = value.empty() ? e.id : value;
         if (name == "upbeat-trains") e.trains = value;
         if (name == "upbeat-swing" && value == "by tempo") e.feel.byTempo = true, e.feel.ratio = 1.0;
-        if (name == "upbeat-tags" || name == "upbeat-tempo" || name == "upbeat-free")
+        if (name == "upbeat-tags" || name == "upbeat-tempo" || name == "upbeat-free" || name == "upbeat-count")
             text += name.substr(std::strlen("upbeat-")) + ": " + value + "\n";
     }
     const auto frame = headFromText(text);
     if (!frame) return;
     e.tags = frame->tags;
     e.freeSpans = frame->freeSpans;
+    e.counting = frame->counting;
+    e.words = frame->words;
     if (text.find("tempo:") != std::string::npos) e.tempo = frame->tempo;
 }
 

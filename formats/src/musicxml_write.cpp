@@ -133,6 +133,9 @@ class Writer {
         field("upbeat-tags", fmt::format("{}", fmt::join(m_e.tags, ", ")));
         field("upbeat-tempo", fmt::format("{} to {} by {}", m_e.tempo.start, m_e.tempo.goal, m_e.tempo.step));
         if (m_e.feel.byTempo) field("upbeat-swing", "by tempo");
+        if (m_e.counting == Counting::Numbers) field("upbeat-count", "numbers");
+        for (const auto& [parts, words] : m_e.words)
+            field("upbeat-count", fmt::format("{}{}", words.front().empty() ? "*" : "", fmt::join(words, " ")));
         for (const FreeSpan& span : m_e.freeSpans)
             field("upbeat-free", fmt::format("{} to {}", span.from.toString(), span.to.toString()));
         Node part = add(add(score, "part-list"), "score-part");

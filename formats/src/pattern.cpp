@@ -9,6 +9,7 @@
 #include "upbeat/formats/midi_pattern.h"
 #include "upbeat/music/grid_text.h"
 #include "upbeat/music/library.h"
+#include "utf8.h"
 
 namespace upbeat {
 
@@ -29,7 +30,9 @@ Result<Converted> fromText(std::string_view bytes, const std::string& where) {
 
 }  // namespace
 
-Result<Converted> importPattern(std::string_view bytes, const std::string& where) {
+namespace {
+
+Result<Converted> importAny(std::string_view bytes, const std::string& where) {
     constexpr std::string_view kByteOrderMark = "\xEF\xBB\xBF";
     if (bytes.starts_with(kByteOrderMark)) bytes.remove_prefix(kByteOrderMark.size());
     const auto first = bytes.find_first_not_of(" \t\r\n");
@@ -51,6 +54,17 @@ Result<Converted> importPattern(std::string_view bytes, const std::string& where
         return fail("this is no exercise of a kind that is known", where,
                     "choose an exercise file, a MIDI file, MusicXML or the text form");
     return alone(exerciseFromJson(bytes, where));
+}
+
+}  // namespace
+
+Result<Converted> importPattern(std::string_view bytes, const std::string& where) {
+    auto converted = importAny(bytes, where);
+    if (!converted) return converted;
+    Exercise& e = converted->exercise;
+    for (std::string* text : {&e.id, &e.title, &e.trains}) *text = cleanUtf8(std::move(*text));
+    for (std::string& tag : e.tags) tag = cleanUtf8(std::move(tag));
+    return converted;
 }
 
 Result<Converted> importPattern(const std::filesystem::path& path) {

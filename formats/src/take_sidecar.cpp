@@ -30,6 +30,12 @@ ClickPlan clickFromJson(const JsonReader& reader, const Meter& meter) {
     click.countInBars = reader.integer("count_in_bars", 1);
     click.subdivision = reader.integer("subdivision", 1);
     click.audibleAfterCountIn = reader.flag("audible", true);
+    click.swing = reader.number("swing", 1);
+    click.beats = static_cast<std::uint32_t>(std::clamp(reader.number("beats", 4294967295.0), 0.0, 4294967295.0));
+    click.offBeats = reader.flag("off_beats", false);
+    click.barsOn = reader.integer("bars_on", 1);
+    click.barsOff = reader.integer("bars_off", 0);
+    click.tone = static_cast<ClickTone>(std::clamp(reader.integer("tone", 0), 0, kClickTones - 1));
     return click;
 }
 
@@ -56,7 +62,13 @@ std::string toJson(const TakeSidecar& s) {
          {{"tempo_bpm", s.click.tempo.value()},
           {"count_in_bars", s.click.countInBars},
           {"subdivision", s.click.subdivision},
-          {"audible", s.click.audibleAfterCountIn}}},
+          {"audible", s.click.audibleAfterCountIn},
+          {"swing", s.click.swing},
+          {"beats", s.click.beats},
+          {"off_beats", s.click.offBeats},
+          {"bars_on", s.click.barsOn},
+          {"bars_off", s.click.barsOff},
+          {"tone", static_cast<int>(s.click.tone)}}},
         {"bars", s.bars},
         {"first_beat_s", s.firstBeatS},
         {"latency_s", s.latencyS},

@@ -6,9 +6,11 @@
 
 #include "prepare/prepare_place.h"
 #include "stage.h"
+#include "studio/click_presets.h"
 #include "theme/theme.h"
 #include "upbeat/music/grid_text.h"
 #include "upbeat/music/library.h"
+#include "upbeat/signal/take_listener.h"
 
 using namespace upbeat;
 using namespace upbeat::test;
@@ -201,6 +203,46 @@ class TestPrepare : public QObject {
         QCOMPARE(desk.studio->exercise().feel, (Feel{SwingLevel::Sixteenth, 2.0, false}));
     }
 
+    /// N2, N6 and N8: rules in the player's words.
+    void groupsRollsAndWordsAreTyped() {
+        const Desk desk;
+        type(desk, QStringLiteral("<Ctrl+N>rlrl<Home>"));
+        auto* panel = desk.in<EditPanel>(MainWindow::Prepare);
+        QCOMPARE(panel->applyWords(QStringLiteral("5+3+5+3")), QString());
+        QCOMPARE(rowsOf(desk.studio->exercise()), QStringList{"snare | !>RLRL R!>LRL !>RLRL R!>LRL |"});
+        QVERIFY(panel->applyWords(QStringLiteral("5+3+5")).contains(QStringLiteral("3 too few")));
+        QCOMPARE(panel->applyWords(QStringLiteral("7")), QString());
+        QVERIFY(rowsOf(desk.studio->exercise()).front().startsWith(QStringLiteral("snare | RRLL RR>L. ")));
+        QVERIFY(panel->applyWords(QStringLiteral("99")).contains(QStringLiteral("roll")));
+        QCOMPARE(panel->applyWords(QStringLiteral("wa-ter-mel-on")), QString());
+        QCOMPARE(desk.studio->exercise().words.at(4).back(), std::string("on"));
+        QVERIFY(panel->applyWords(QStringLiteral("what")).contains(QStringLiteral("no rule")));
+    }
+
+    void filesComeInAndGoOut() {
+        const Desk desk;
+        QSignalSpy said(desk.studio.get(), &Studio::said);
+        QSignalSpy failed(desk.studio.get(), &Studio::failed);
+        const QString file = desk.dir.filePath(QStringLiteral("page.mxl"));
+        desk.studio->exportExercise(file);
+        QTRY_COMPARE(said.count(), 1);
+        desk.studio->importExercise(file);
+        QTRY_COMPARE(said.count(), 2);
+        QVERIFY(Studio::isOwn(desk.studio->exercise().id));
+        QCOMPARE(desk.studio->exercise().strokes, builtInExercise("paradiddle-accents")->strokes);
+        desk.studio->exportExercise(desk.dir.filePath(QStringLiteral("page.mid")));
+        QTRY_COMPARE(said.count(), 3);
+        QVERIFY(said.last().first().toString().contains(QStringLiteral("cannot hold")));
+        QFile bad(desk.dir.filePath(QStringLiteral("bad.musicxml")));
+        QVERIFY(bad.open(QIODevice::WriteOnly));
+        bad.write("<score-partwise>");
+        bad.close();
+        desk.studio->importExercise(bad.fileName());
+        QTRY_COMPARE(failed.count(), 1);
+        desk.studio->exportExercise(desk.dir.filePath(QStringLiteral("page.doc")));
+        QTRY_COMPARE(failed.count(), 2);
+    }
+
     /// N12 to N19: stages are played, measured and gated like any exercise, and the verdict moves between them.
     void anExerciseIsTakenApartAndPutTogether() {
         const Desk desk(machine());
@@ -242,6 +284,73 @@ class TestPrepare : public QObject {
         desk.key(Qt::Key_B);
         QVERIFY(desk.studio->stages().empty());
         QCOMPARE(desk.studio->exercise().id, std::string("paradiddle-accents"));
+    }
+
+    /// N20 and N21: the click, a tapped tempo, the timer.
+    void theClickIsChosenAndTheTempoTapped() {
+        const Desk desk;
+        const auto boxes = prepareOf(desk)->findChildren<QComboBox*>();
+        auto* click = *std::find_if(boxes.begin(), boxes.end(),
+                                    [](QComboBox* box) { return box->accessibleName() == QStringLiteral("Click"); });
+        for (int i = 0; i < click->count(); ++i) {
+            Q_EMIT click->activated(i);
+            QCOMPARE(click->currentIndex(), i);
+            QCOMPARE(desk.studio->settings().click, clickPresets().at(i).click);
+            QVERIFY(check(clickPlanOf(desk.studio->settings(), 100, {7, 8})).has_value());
+        }
+        const double before = desk.studio->ladder().tempoBpm;
+        type(desk, QStringLiteral("t"));
+        QCOMPARE(desk.studio->ladder().tempoBpm, before);
+        QElapsedTimer clock;
+        clock.start();
+        for (int i = 0; i < 4; ++i) {
+            QTest::qWait(300);
+            type(desk, QStringLiteral("t"));
+        }
+        // However long the machine stalls, the tempo lies between that of the shortest distance and the slowest there
+        // is.
+        QVERIFY(desk.studio->ladder().tempoBpm <= 205 && desk.studio->ladder().tempoBpm >= kSlowestTempo);
+    }
+
+    void aTimerEndsAPart() {
+        const Desk desk;  // forty times as fast as the clock
+        PracticeSettings settings = desk.studio->settings();
+        settings.minutes = 1;
+        settings.barsPerTake = 1;
+        desk.studio->changeSettings(settings);
+        QSignalSpy said(desk.studio.get(), &Studio::said);
+        desk.studio->takeApart(Method::Grow);
+        desk.studio->startTake();
+        QTRY_COMPARE_WITH_TIMEOUT(desk.studio->stage(), 1, 60000);
+        QVERIFY(said.last().first().toString().contains(QStringLiteral("1 minute")));
+        desk.studio->backToWhole();
+        desk.studio->startTake();
+        QTRY_VERIFY_WITH_TIMEOUT(said.last().first().toString().contains(QStringLiteral("take a break")), 60000);
+    }
+
+    void theExerciseIsHeardBeforeItIsPlayed() {
+        const Desk desk;
+        type(desk, QStringLiteral("p"));
+        QTRY_VERIFY_WITH_TIMEOUT(desk.studio->isPlaying(), 20000);
+        type(desk, QStringLiteral("p"));
+        QTRY_VERIFY(!desk.studio->isPlaying());
+        type(desk, QStringLiteral("e<Shift+Right><Shift+Right><Ctrl+P>"));
+        QTRY_VERIFY_WITH_TIMEOUT(desk.studio->isPlaying(), 20000);
+        desk.studio->stopPlaying();
+    }
+
+    void whatIsHeardIsThePage() {
+        StoredTake take;
+        take.exercise = *builtInExercise("flam-taps");
+        take.frame = {60, 0, 3, 0, false, {}};
+        const Sound exact = idealSound(take, 4, 8);
+        const Sound felt = idealSound(take, 4, 8, true);
+        QCOMPARE(exact.samples.size(), static_cast<std::size_t>(4 * take.sampleRate));
+        QVERIFY(exact.samples != felt.samples);
+        const auto hits = detectHits(exact.view(), take.sampleRate);
+        const auto firm =
+            std::count_if(hits.begin(), hits.end(), [](const Hit& hit) { return hit.strength >= kFirmStrength; });
+        QVERIFY2(firm >= 8 && firm <= 13, qPrintable(QString::number(firm)));
     }
 
     void everyWayIsOffered() {

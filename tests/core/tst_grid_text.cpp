@@ -32,7 +32,8 @@ class TestGridText : public QObject {
     void settingsAreRead() {
         const auto e = exerciseFromText(
             "id: x\ntitle: A: B\ntrains: t\ntags: a, b c\nmeter: 6/8\ntempo: 40 to 90 by 2.5\n"
-            "feel: swing sixteenths 1.7\nswell: 0 to 3/2, -20 to 0 dB\nfree: 3/2 to 3\nsnare | RLR !R.. |");
+            "feel: swing sixteenths 1.7\ncount: numbers\ncount: * la li\nswell: 0 to 3/2, -20 to 0 dB\nfree: 3/2 to "
+            "3\nsnare | RLR !R.. |");
         QVERIFY2(e.has_value(), e ? "" : e.error().sentence().c_str());
         QCOMPARE(e->title, std::string("A: B"));
         QCOMPARE(e->tags, (std::vector<std::string>{"a", "b c"}));
@@ -40,7 +41,8 @@ class TestGridText : public QObject {
         QCOMPARE(e->feel, (Feel{SwingLevel::Sixteenth, 1.7, false}));
         QCOMPARE(e->swells.front().to, Beats(3, 2));
         QCOMPARE(e->freeSpans.front(), (FreeSpan{Beats(3, 2), Beats(3)}));
-        QVERIFY(e->strokes.back().anchor);
+        QVERIFY(e->strokes.back().anchor && e->counting == Counting::Numbers);
+        QCOMPARE(e->words.at(3), (std::vector<std::string>{"", "la", "li"}));
         QCOMPARE(*exerciseFromText(toText(*e)), *e);
     }
 

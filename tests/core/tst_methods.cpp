@@ -142,6 +142,13 @@ class TestMethods : public QObject {
         QCOMPARE(stages[3].exercise.bars, 8);
     }
 
+    /// N11
+    void theEasiestVersionComesFirst() {
+        const auto stages = stagesOf(*builtInExercise("groove-funk-ghosts"), Method::Easier);
+        QCOMPARE(whats(stages), (QStringList{"cymbal in beats", "no ghosts", "as written"}));
+        QVERIFY(stagesOf(*builtInExercise("singles-sixteenths"), Method::Easier).empty());
+    }
+
     /// N39: on when it is easy, back when it wobbles.
     void stagesFollowTheVerdict() {
         QCOMPARE(stageAfter(2, 5, Action::Up, false), 3);

@@ -135,6 +135,22 @@ class TestMusic : public QObject {
         QCOMPARE(offbeatPercent(3.0), 75.0);
     }
 
+    /// N2: several ways of counting, and the player's own words.
+    void wordsAreChosen() {
+        Exercise e = oneBar("RLRL RLRL RLRL RLRL", Beats(1, 4));
+        e.counting = Counting::Numbers;
+        QCOMPARE(wordsOf(e), QStringLiteral("1 2 3 4 2 2 3 4 3 2 3 4 4 2 3 4"));
+        e.words[4] = {"", "ta", "ti", "ta"};
+        QCOMPARE(wordsOf(e), QStringLiteral("1 ta ti ta 2 ta ti ta 3 ta ti ta 4 ta ti ta"));
+        Exercise fives = *builtInExercise("fives-singles");
+        fives.words[5] = *wordsFromText("hip-po-pot-a-mus");
+        QVERIFY(wordsOf(fives).startsWith(QStringLiteral("hip po pot a mus hip")));
+        QVERIFY(check(fives).has_value());
+        fives.words[5].pop_back();
+        QVERIFY(!check(fives).has_value());
+        QVERIFY(!wordsFromText("one").has_value() && !wordsFromText("").has_value());
+    }
+
     void clicksAreComputedNotAccumulated() {
         ClickPlan plan;
         plan.tempo = Bpm(137);
@@ -162,6 +178,42 @@ class TestMusic : public QObject {
         QCOMPARE(clicksBetween(plan, 0, 60).size(), std::size_t{4});
     }
 
+    /// N20: what of the take sounds; the count-in is always whole.
+    void theClickThinsOutInTheTake_data() {
+        QTest::addColumn<ClickPlan>("plan");
+        QTest::addColumn<QList<double>>("beats");  // of two bars in the take, from beat one of bar one
+        const auto row = [](const char* name, auto change, const QList<double>& beats) {
+            ClickPlan plan;
+            plan.tempo = Bpm(60);
+            change(plan);
+            QTest::newRow(name) << plan << beats;
+        };
+        row("two and four", [](ClickPlan& p) { p.beats = 0b1010; }, {1, 3, 5, 7});
+        row("one only", [](ClickPlan& p) { p.beats = 1; }, {0, 4});
+        row("off-beats", [](ClickPlan& p) { p.offBeats = true; }, {0.5, 1.5, 2.5, 3.5, 4.5, 5.5, 6.5, 7.5});
+        row("every other bar", [](ClickPlan& p) { p.barsOff = 1; }, {0, 1, 2, 3});
+        row("swung", [](ClickPlan& p) { p.subdivision = 2, p.swing = 2, p.beats = 1; }, {0, 2.0 / 3, 4, 4 + 2.0 / 3});
+        row("silent", [](ClickPlan& p) { p.audibleAfterCountIn = false; }, {});
+    }
+    void theClickThinsOutInTheTake() {
+        QFETCH(ClickPlan, plan);
+        QFETCH(QList<double>, beats);
+        const auto clicks = clicksBetween(plan, 4, 12 - 1e-9);
+        QCOMPARE(clicks.size(), static_cast<std::size_t>(beats.size()));
+        for (std::size_t i = 0; i < clicks.size(); ++i)
+            QVERIFY(std::abs(clicks[i].timeS - 4 - beats.at(static_cast<qsizetype>(i))) < 1e-9);
+        QCOMPARE(clicksBetween(plan, 0, 4 - 1e-9).size(), static_cast<std::size_t>(4 * plan.subdivision));
+    }
+
+    void tapsMakeATempo() {
+        QVERIFY(!tempoOfTaps({0, 0.5}).has_value());
+        QCOMPARE(*tempoOfTaps({0, 0.5, 1.0}), 120.0);
+        QCOMPARE(*tempoOfTaps({0, 0.49, 1.0, 1.52, 2.0}), 120.0);
+        QCOMPARE(*tempoOfTaps({0, 0.5, 1.0, 10, 10.6, 11.2, 11.8}), 100.0);  // what came before the pause is forgotten
+        QCOMPARE(*tempoOfTaps({0, 0.05, 0.1}), kFastestTempo);
+        QVERIFY(!tempoOfTaps({3, 2, 1}).has_value());
+    }
+
     void badClicksAreRefused() {
         ClickPlan plan;
         QVERIFY(check(plan).has_value());
@@ -173,6 +225,16 @@ class TestMusic : public QObject {
         plan = {};
         plan.subdivision = 0;
         QVERIFY(!check(plan));
+    }
+
+    void clickTonesDiffer() {
+        for (int a = 0; a < kClickTones; ++a)
+            for (int b = 0; b < a; ++b)
+                QVERIFY(clickSound(ClickKind::Beat, 48000, static_cast<ClickTone>(a)) !=
+                        clickSound(ClickKind::Beat, 48000, static_cast<ClickTone>(b)));
+        for (int tone = 0; tone < kClickTones; ++tone)
+            for (const float v : clickSound(ClickKind::Bar, 48000, static_cast<ClickTone>(tone)))
+                QVERIFY(std::abs(v) <= 1.0F);
     }
 
     void theClickSoundStartsAndEndsInSilence() {

@@ -98,6 +98,26 @@ class TestTransform : public QObject {
         QVERIFY(!grouped(frame, std::vector<int>{-4, 20}, Beats(1, 4)).has_value());
     }
 
+    /// N6: rolls by their number of strokes, in duple and triplet time.
+    void rollsAreCountedByTheirStrokes() {
+        Exercise page = *builtInExercise("singles-sixteenths");
+        page.strokes.clear();
+        const auto roll = [&](int strokes, const Beats& step) {
+            const auto e = withRoll(page, Beats(0), Voice::Pad, strokes, step);
+            return e ? rowOf(*e, "pad") : e.error().sentence();
+        };
+        QCOMPARE(roll(5, Beats(1, 4)), std::string("| RRLL >R . . |"));
+        QCOMPARE(roll(7, Beats(1, 6)), std::string("| RRLLRR >L . . |"));
+        QCOMPARE(roll(9, Beats(1, 8)), std::string("| RRLLRRLL >R . . |"));
+        QCOMPARE(roll(10, Beats(1, 8)), std::string("| RRLLRRLL >R>L.. . . |"));
+        QCOMPARE(roll(11, Beats(1, 8)), std::string("| RRLLRRLL RR>L..... . . |"));
+        for (const int strokes : {3, 5, 6, 7, 9, 10, 11, 13, 15, 17})
+            QCOMPARE(withRoll(page, Beats(0), Voice::Pad, strokes, Beats(1, 8))->strokes.size(),
+                     static_cast<std::size_t>(strokes));
+        QVERIFY(!withRoll(page, Beats(3), Voice::Pad, 11, Beats(1, 8)).has_value());
+        QVERIFY(!withRoll(page, Beats(0), Voice::Pad, 1, Beats(1, 8)).has_value());
+    }
+
     /// N11
     void easierVersionsStayLinked() {
         const auto versions = easierVersions(*builtInExercise("groove-funk-ghosts"));

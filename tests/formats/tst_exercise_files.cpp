@@ -39,6 +39,8 @@ class TestExerciseFiles : public QObject {
         e.feel.byTempo = true;
         e.swells = {{Beats(0), Beats(7, 2), -20, 0}};
         e.freeSpans = {{Beats(2), Beats(3)}};
+        e.counting = Counting::Numbers;
+        e.words[3] = {"", "la", "li"};
         e.strokes.back().anchor = true;
         const auto back = exerciseFromJson(toJson(e), "e.json");
         QVERIFY2(back.has_value(), back ? "" : back.error().sentence().c_str());
@@ -181,9 +183,18 @@ class TestExerciseFiles : public QObject {
         QVERIFY(readPattern(put(QStringLiteral("a.anything"), kGood)).has_value());
         QVERIFY(!readPattern(put(QStringLiteral("empty"), {})));
         const auto xml = readPattern(put(QStringLiteral("a.musicxml"), "<?xml version=\"1.0\"?>"));
-        QVERIFY(!xml && xml.error().what.find("MusicXML") != std::string::npos);
+        QVERIFY(!xml && xml.error().what.find("XML") != std::string::npos);
         QVERIFY(patternByNameOrFile("flam-taps").has_value());
         QVERIFY(!patternByNameOrFile("no-such-exercise"));
+    }
+
+    void namesThatAreNoTextBecomeText() {
+        const auto read = importPattern("title: caf\xC3\xA9 \xFF\xED\xA0\x80 \x01\npad | R L R L |\n", "a.txt");
+        QVERIFY(read.has_value());
+        QCOMPARE(read->exercise.title, std::string("caf\xC3\xA9 ???? ?"));
+        QVERIFY(!importPattern("title: " + std::string(2000, 'x') + "\npad | R L R L |\n", "a.txt").has_value());
+        const auto unknown = importPattern("no exercise at all", "a.bin");
+        QVERIFY(!unknown && unknown.error().sentence().find("a.bin") != std::string::npos);
     }
 
     void theSchemaNamesWhatTheWriterWrites() {

@@ -43,7 +43,8 @@ class TestMidi : public QObject {
     void builtInExercisesSurviveMidi_data() {
         QTest::addColumn<QString>("id");
         for (const Exercise& e : builtInExercises())
-            if (!e.feel.isSwung() && !e.id.starts_with("closed-roll")) QTest::newRow(e.id.c_str()) << QString::fromStdString(e.id);
+            if (!e.feel.isSwung() && !e.id.starts_with("closed-roll"))
+                QTest::newRow(e.id.c_str()) << QString::fromStdString(e.id);
     }
     /// What MIDI can hold: positions, voices, levels, grace notes, bars and meter.
     void builtInExercisesSurviveMidi() {

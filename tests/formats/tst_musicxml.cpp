@@ -73,6 +73,14 @@ class TestMusicXml : public QObject {
         QCOMPARE(importPattern(*packed, "a.mxl")->exercise, e);
     }
 
+    void freeSpansAndWordsSurvive() {
+        Exercise e = *builtInExercise("crescendo-bar");
+        e.freeSpans = {{Beats(2), Beats(3)}};
+        e.counting = Counting::Numbers;
+        e.words[4] = {"", "ta", "ti", "ta"};
+        QCOMPARE(read(toMusicXml(e))->exercise, e);
+    }
+
     void whatItCannotHoldIsListed() {
         Exercise e = *builtInExercise("crescendo-bar");
         e.strokes.front().anchor = true;

@@ -28,6 +28,8 @@ constexpr std::array<MethodText, kMethodCount> kTexts{{
     {"isolate", "One spot", "The spot with a bar of rest, then round and round, then inside its bar."},
     {"context", "In context", "The groove, the phrase, and the groove again, as it will be played."},
     {"keep-grow", "Keep and grow", "The limbs that repeat keep on; the others are added a few notes at a time."},
+    {"easier", "Easier versions",
+     "Less of everything first: no ornaments, no ghosts, beats on the cymbal; then back to the full page."},
 }};
 
 constexpr std::size_t kUsefulStages = 2;
@@ -250,6 +252,13 @@ void context(Stages& stages, const Exercise& e) {
     stages.addWhole();
 }
 
+void easier(Stages& stages, const Exercise& e) {
+    const auto versions = easierVersions(e);
+    for (auto version = versions.rbegin(); version != versions.rend(); ++version)
+        stages.add(version->what, version->exercise);
+    if (!versions.empty()) stages.addWhole();
+}
+
 }  // namespace
 
 std::string_view toName(Method method) {
@@ -298,6 +307,9 @@ std::vector<PracticeStage> stagesOf(const Exercise& exercise, Method method, con
             break;
         case Method::KeepAndGrow:
             keepAndGrow(stages, exercise);
+            break;
+        case Method::Easier:
+            easier(stages, exercise);
             break;
     }
     return stages.take();

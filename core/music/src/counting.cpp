@@ -6,6 +6,7 @@
 #include <numeric>
 #include <set>
 #include <string_view>
+#include <utility>
 
 namespace upbeat {
 
@@ -61,6 +62,31 @@ std::string countWord(int beatNumber, int index, int parts) {
     return std::string(scheme->second[static_cast<std::size_t>(index)]);
 }
 
+std::string countWord(const Exercise& e, int beatNumber, int index, int parts) {
+    const auto own = e.words.find(parts);
+    if (own != e.words.end() && index < static_cast<int>(own->second.size())) {
+        const std::string& word = own->second[static_cast<std::size_t>(index)];
+        return index == 0 && word.empty() ? std::to_string(beatNumber) : word;
+    }
+    if (e.counting == Counting::Numbers && parts > 1) return std::to_string(index == 0 ? beatNumber : index + 1);
+    return countWord(beatNumber, index, parts);
+}
+
+std::optional<std::vector<std::string>> wordsFromText(std::string_view text) {
+    constexpr std::size_t kMostWords = 12;
+    std::vector<std::string> words;
+    std::string word;
+    for (const char c : std::string(text) + " ") {
+        if (c != ' ' && c != '-') {
+            word += c;
+        } else if (!word.empty()) {
+            words.push_back(std::exchange(word, {}));
+        }
+    }
+    if (words.size() < 2 || words.size() > kMostWords) return std::nullopt;
+    return words;
+}
+
 std::vector<CountColumn> countColumns(const Exercise& e) {
     std::vector<CountColumn> columns;
     const Beats beat = e.meter.beatLength();
@@ -71,15 +97,16 @@ std::vector<CountColumn> countColumns(const Exercise& e) {
         const bool rests = !hasStroke(e, start, start + beat);
         const std::int64_t parts = rests ? carried : divisionOfBeat(e, start);
         carried = parts;
-        const CountColumn head{start, std::to_string(number), true, number == 1};
-        if (wordSchemes().count(static_cast<int>(std::min<std::int64_t>(parts, 99))) == 0) {
+        const auto steps = static_cast<int>(std::min<std::int64_t>(parts, 99));
+        const CountColumn head{start, countWord(e, number, 0, steps), true, number == 1};
+        if (wordSchemes().count(steps) == 0 && e.words.count(steps) == 0) {
             appendMixedBeat(columns, e, head, beat);
             continue;
         }
         columns.push_back(head);
         for (std::int64_t i = 1; i < parts; ++i) {
             const Beats at = start + beat * i / parts;
-            columns.push_back({at, countWord(number, static_cast<int>(i), static_cast<int>(parts)), false, false});
+            columns.push_back({at, countWord(e, number, static_cast<int>(i), steps), false, false});
         }
     }
     return columns;

@@ -24,7 +24,24 @@ std::string describe(const Stroke& stroke, const Meter& meter) {
                        part == Beats(0) ? "" : " and " + part.toString());
 }
 
+/// Names that no screen could show; files of other people may hold anything.
+bool isOverlong(const Exercise& e) {
+    constexpr std::size_t kLongestName = 1000;
+    constexpr std::size_t kMostTags = 100;
+    const auto isLong = [](const std::string& text) { return text.size() > kLongestName; };
+    const auto isOdd = [&](const auto& own) {
+        return own.second.size() != static_cast<std::size_t>(own.first) || own.first > 12 ||
+               std::any_of(own.second.begin(), own.second.end(), [](const std::string& w) { return w.size() > 40; });
+    };
+    if (std::any_of(e.words.begin(), e.words.end(), isOdd)) return true;
+    return isLong(e.id) || isLong(e.title) || isLong(e.trains) || e.tags.size() > kMostTags ||
+           std::any_of(e.tags.begin(), e.tags.end(), isLong);
+}
+
 Result<void> checkFrame(const Exercise& e) {
+    if (isOverlong(e))
+        return fail("a name, the tags or the counting words are too long", {},
+                    "shorten them: names to 1000 letters, words to 40");
     if (e.id.empty()) return fail("the exercise has no id", {}, "give it a short name");
     if (!isSupported(e.meter))
         return fail(fmt::format("the meter {} is not supported", e.meter.toString()), {},

@@ -7,6 +7,7 @@
 #include <cmath>
 #include <numeric>
 
+#include "upbeat/music/counting.h"
 #include "upbeat/music/line.h"
 
 namespace upbeat {
@@ -120,9 +121,23 @@ class Reader {
             readSwell(value);
         else if (key == "free")
             readFree(value);
+        else if (key == "count")
+            readCount(value);
         else
             wrong(fmt::format("\"{}\" is not known", key),
-                  "use id, title, trains, tags, bars, meter, tempo, feel, swell or free");
+                  "use id, title, trains, tags, bars, meter, tempo, feel, count, swell or free");
+    }
+
+    void readCount(std::string_view value) {
+        if (value == "numbers") {
+            m_exercise.counting = Counting::Numbers;
+        } else if (const auto words = wordsFromText(value)) {
+            auto own = *words;
+            if (own.front() == "*") own.front().clear();
+            m_exercise.words[static_cast<int>(own.size())] = std::move(own);
+        } else if (value != "letters") {
+            wrong("this is no way of counting", "write letters, numbers or your own words, * for the number");
+        }
     }
 
     void readBars(std::string_view value) {
@@ -321,6 +336,9 @@ std::string toText(const Exercise& e) {
     text += fmt::format("meter: {}\nbars: {}\ntempo: {} to {} by {}\n", e.meter.toString(), e.bars, e.tempo.start,
                         e.tempo.goal, e.tempo.step);
     if (e.feel.isSwung()) text += fmt::format("feel: {}\n", feelText(e.feel));
+    if (e.counting == Counting::Numbers) text += "count: numbers\n";
+    for (const auto& [parts, words] : e.words)
+        text += fmt::format("count: {}{}\n", words.front().empty() ? "*" : "", fmt::join(words, " "));
     for (const Swell& s : e.swells)
         text += fmt::format("swell: {} to {}, {} to {} dB\n", s.from.toString(), s.to.toString(), s.fromDb, s.toDb);
     for (const FreeSpan& s : e.freeSpans) text += fmt::format("free: {} to {}\n", s.from.toString(), s.to.toString());

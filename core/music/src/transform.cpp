@@ -196,6 +196,26 @@ Result<Exercise> grouped(Exercise frame, std::span<const int> groups, const Beat
     return frame;
 }
 
+Result<Exercise> withRoll(Exercise e, const Beats& at, Voice voice, int strokes, const Beats& step, Limb lead) {
+    constexpr int kFewest = 3;
+    constexpr int kMost = 33;
+    if (strokes < kFewest || strokes > kMost || !(step > Beats(0)))
+        return fail(fmt::format("{} strokes are no roll", strokes), {}, "use 3 to 33");
+    const int accents = strokes % 2 == 1 ? 1 : 2;
+    const int doubled = strokes - accents;
+    const Beats end = at + step * (doubled + 2 * accents);
+    if (at < Beats(0) || e.length() < end)
+        return fail(fmt::format("a roll of {} strokes does not fit here", strokes), {}, "start earlier or add a bar");
+    std::erase_if(e.strokes, [&](const Stroke& s) { return s.voice == voice && !(s.at < at) && s.at < end; });
+    for (int i = 0; i < strokes; ++i) {
+        const bool accent = i >= doubled;
+        const bool first = (accent ? doubled / 2 + i - doubled : i / 2) % 2 == 0;
+        const Beats place = at + step * (accent ? doubled + 2 * (i - doubled) : i);
+        e.strokes.push_back({place, voice, first ? lead : otherHand(lead), accent ? Level::Accent : Level::Tap});
+    }
+    return inOrder(std::move(e));
+}
+
 std::vector<EasierVersion> easierVersions(const Exercise& exercise) {
     std::vector<EasierVersion> versions;
     Exercise now = exercise;

@@ -52,7 +52,7 @@ void addBleed(Sound& sound, const ClickPlan& plan, double firstBeatS, double pea
     const double start = firstBeatS - plan.firstBeat().value();
     for (const Click& click : clicksBetween(plan, 0.0, sound.durationS() - start)) {
         const auto at = static_cast<std::int64_t>(std::lround((start + click.timeS) * sound.sampleRate));
-        mixIn(sound.samples, clickSound(click.kind, sound.sampleRate), at, amplitude(peakDb));
+        mixIn(sound.samples, clickSound(click.kind, sound.sampleRate, plan.tone), at, amplitude(peakDb));
     }
 }
 

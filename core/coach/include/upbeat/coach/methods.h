@@ -20,8 +20,9 @@ enum class Method {
     IsolateSpan,     ///< One span with a bar of rest, then without, then inside its bar.
     Context,         ///< Groove, the phrase or its last bar, groove.
     KeepAndGrow,     ///< The limbs that repeat keep on while the others grow.
+    Easier,          ///< From the easiest version to the full one (N11).
 };
-inline constexpr int kMethodCount = 9;
+inline constexpr int kMethodCount = 10;
 
 /// One step of a method: an exercise like any other, played, measured and gated. Its id is the parent's with
 /// "~METHOD.NUMBER" behind.

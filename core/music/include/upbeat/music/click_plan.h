@@ -1,6 +1,8 @@
 #pragma once
 
 #include <cstdint>
+#include <optional>
+#include <string_view>
 #include <vector>
 
 #include "upbeat/music/meter.h"
@@ -9,7 +11,13 @@
 
 namespace upbeat {
 
-/// What the click plays: tempo, count-in and how finely each beat is divided.
+/// What a click sounds like: none of them is taken for a drum.
+enum class ClickTone { Sine, Low, Reed, Chirp };
+inline constexpr int kClickTones = 4;
+[[nodiscard]] std::string_view spokenName(ClickTone tone);
+
+/// What the click plays: tempo, count-in, how finely each beat is divided, and which of it sounds once the take runs.
+/// The count-in is always whole.
 struct ClickPlan {
     Bpm tempo{80};
     Meter meter;
@@ -17,6 +25,14 @@ struct ClickPlan {
     int subdivision = 1;  ///< Clicks per beat, 1 to 8
     bool accentOnOne = true;
     bool audibleAfterCountIn = true;
+    double swing = 1;                  ///< Of an even number of subdivisions: long to short in every pair.
+    std::uint32_t beats = 0xFFFFFFFF;  ///< Bit by beat of the bar, the first is bit 0: which sound in the take.
+    bool offBeats = false;             ///< In the take every click comes half a beat later.
+    int barsOn = 1;                    ///< In the take: bars that sound ...
+    int barsOff = 0;                   ///< ... and bars of silence after them; 0: never silent.
+    ClickTone tone = ClickTone::Sine;
+
+    friend bool operator==(const ClickPlan&, const ClickPlan&) = default;
 
     [[nodiscard]] Seconds beat() const { return beatDuration(tempo); }
     [[nodiscard]] Seconds bar() const { return beat() * meter.beatsPerBar(); }
@@ -32,12 +48,18 @@ struct Click {
     std::int64_t index = 0;  ///< From 0 at the first count-in click.
     double timeS = 0;        ///< From the start of the stream.
     ClickKind kind = ClickKind::Beat;
+    bool audible = true;
 };
 
-/// Click number `index` of the plan: computed, never accumulated, so no rounding builds up over an hour.
+/// Click number `index` of the plan: computed, never accumulated, so no rounding builds up over an hour. Neither
+/// allocates nor locks.
 [[nodiscard]] Click clickAt(const ClickPlan& plan, std::int64_t index);
 
 /// All audible clicks whose time lies in [fromS, toS).
 [[nodiscard]] std::vector<Click> clicksBetween(const ClickPlan& plan, double fromS, double toS);
+
+/// Tempo of taps at these times (seconds, in order): from the median of the last distances, in range; nothing for fewer
+/// than three taps. Taps before a pause of two seconds are forgotten.
+[[nodiscard]] std::optional<double> tempoOfTaps(const std::vector<double>& tapsS);
 
 }  // namespace upbeat

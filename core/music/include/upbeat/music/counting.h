@@ -1,7 +1,9 @@
 #pragma once
 
 #include <cstdint>
+#include <optional>
 #include <string>
+#include <string_view>
 #include <vector>
 
 #include "upbeat/music/exercise.h"
@@ -26,5 +28,10 @@ struct CountColumn {
 
 /// The word for partial `index` of a beat in `parts`, where `beatNumber` counts from 1: index 0 gives the number.
 [[nodiscard]] std::string countWord(int beatNumber, int index, int parts);
+/// The same in the words of an exercise: its own, or those of its way of counting.
+[[nodiscard]] std::string countWord(const Exercise& exercise, int beatNumber, int index, int parts);
+
+/// Own words as typed, "hip-po-pot-a-mus" or separated by blanks; nothing for fewer than two or more than twelve.
+[[nodiscard]] std::optional<std::vector<std::string>> wordsFromText(std::string_view text);
 
 }  // namespace upbeat

@@ -38,6 +38,8 @@ class ExerciseEditor {
     void selectAll();
     void clearSelection() { m_selection.reset(); }
     [[nodiscard]] std::optional<FreeSpan> selection() const { return m_selection; }
+    /// The selection or, without one, the bar of the pen.
+    [[nodiscard]] FreeSpan span() const;
 
     // Writing. All of these can be undone.
     /// Writes a stroke under the pen and goes on a step. Rows for the feet take the foot of that side.
@@ -91,7 +93,6 @@ class ExerciseEditor {
     [[nodiscard]] std::size_t beatIndex(const Beats& at) const;
     [[nodiscard]] Beats stepAfter(const Beats& at) const;
     [[nodiscard]] Beats stepBefore(const Beats& at) const;
-    [[nodiscard]] FreeSpan span() const;
     void pasteInto(State& state, const Beats& at) const;
     [[nodiscard]] Stroke* find(Exercise& exercise, const Beats& at) const;
     /// The stroke meant by a key that changes one: see changeLevel.

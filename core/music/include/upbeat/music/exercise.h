@@ -1,5 +1,6 @@
 #pragma once
 
+#include <map>
 #include <string>
 #include <vector>
 
@@ -38,6 +39,9 @@ struct FreeSpan {
     friend bool operator==(const FreeSpan&, const FreeSpan&) = default;
 };
 
+/// How beats are counted where an exercise has no words of its own: "1 e & a", or a number for every part, "1 2 3 4".
+enum class Counting { Letters, Numbers };
+
 inline constexpr double kSlowestTempo = 30;
 inline constexpr double kFastestTempo = 300;
 inline constexpr int kMostBars = 16;
@@ -57,6 +61,9 @@ struct Exercise {
     std::vector<Swell> swells{};  ///< Spans in which levels are a slope instead of classes.
 
     std::vector<FreeSpan> freeSpans{};
+    Counting counting = Counting::Letters;
+    /// Words of its own for beats of so many parts, as many words as parts; an empty first word is the beat's number.
+    std::map<int, std::vector<std::string>> words{};
 
     friend bool operator==(const Exercise&, const Exercise&) = default;
 

@@ -45,6 +45,13 @@ enum class Revoicing {
 [[nodiscard]] Result<Exercise> grouped(Exercise frame, std::span<const int> groups, const Beats& step,
                                        std::span<const int> free = {});
 
+/// A roll of so many strokes from `at` on (N6): doubles from the leading hand, `step` apart, then the rest of the
+/// strokes as accents. An odd roll ends on one accent that lasts two steps; ten ends on two. What the hands had on that
+/// voice there is replaced. An error for fewer than 3 or more than 33 strokes, or where the roll does not fit the
+/// phrase.
+[[nodiscard]] Result<Exercise> withRoll(Exercise exercise, const Beats& at, Voice voice, int strokes, const Beats& step,
+                                        Limb lead = Limb::RightHand);
+
 /// An easier version of an exercise, and what was made easier. Its id is the full one's with "~easier." behind, so it
 /// stays linked.
 struct EasierVersion {

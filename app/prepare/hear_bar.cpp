@@ -1,0 +1,89 @@
+#include "prepare/hear_bar.h"
+
+#include <QHBoxLayout>
+#include <QLabel>
+#include <QSignalBlocker>
+
+#include "theme/theme.h"
+
+namespace upbeat {
+
+HearBar::HearBar(Studio& studio, QWidget* parent)
+    : QWidget(parent),
+      m_studio(studio),
+      m_hear(new QPushButton(this)),
+      m_half(toggle(tr("half speed"), tr("At half the tempo"))),
+      m_click(toggle(tr("click"), tr("With the click"))),
+      m_feel(toggle(tr("with feel"), tr("As a good player plays it, not as a machine"))),
+      m_loop(toggle(tr("loop"), tr("Round and round"))),
+      m_from(new QSpinBox(this)),
+      m_to(new QSpinBox(this)) {
+    auto* layout = new QHBoxLayout(this);
+    layout->setContentsMargins(0, 0, 0, 0);
+    layout->setSpacing(8);
+    m_hear->setAccessibleName(tr("Hear the exercise"));
+    m_hear->setFocusPolicy(Qt::TabFocus);
+    m_loop->setChecked(true);
+    m_click->setChecked(true);
+    layout->addWidget(m_hear);
+    for (QPushButton* button : {m_loop, m_click, m_half, m_feel}) layout->addWidget(button);
+    auto* bars = new QLabel(tr("bars"), this);
+    bars->setFont(typeFace(Type::kSmall));
+    bars->setBuddy(m_from);
+    layout->addWidget(bars);
+    for (QSpinBox* box : {m_from, m_to}) {
+        box->setButtonSymbols(QAbstractSpinBox::NoButtons);
+        box->setMaximumWidth(48);
+        layout->addWidget(box);
+    }
+    m_from->setAccessibleName(tr("From bar"));
+    m_to->setAccessibleName(tr("To bar"));
+    layout->addStretch();
+    connect(m_hear, &QPushButton::clicked, this, [this] { hear(); });
+    connect(&m_studio, &Studio::ticked, this,
+            [this] { m_hear->setText(m_studio.isPlaying() ? tr("P  stop") : tr("P  hear it")); });
+    refresh();
+}
+
+QPushButton* HearBar::toggle(const QString& text, const QString& tip) {
+    auto* button = new QPushButton(text, this);
+    button->setCheckable(true);
+    button->setToolTip(tip);
+    button->setAccessibleName(tip);
+    button->setFocusPolicy(Qt::TabFocus);
+    return button;
+}
+
+void HearBar::refresh() {
+    const int bars = m_studio.exercise().bars;
+    m_hear->setText(m_studio.isPlaying() ? tr("P  stop") : tr("P  hear it"));
+    for (QSpinBox* box : {m_from, m_to}) box->setEnabled(bars > 1);
+    if (m_to->maximum() == bars) return;
+    m_from->setRange(1, bars);
+    m_to->setRange(1, bars);
+    m_from->setValue(1);
+    m_to->setValue(bars);
+}
+
+void HearBar::hear(const std::optional<FreeSpan>& span) {
+    if (m_studio.isPlaying()) {
+        m_studio.stopPlaying();
+        m_hear->setText(tr("P  hear it"));
+        return;
+    }
+    const Exercise& e = m_studio.exercise();
+    const Beats bar = e.meter.barLength();
+    const FreeSpan bars{bar * (m_from->value() - 1), bar * std::max(m_to->value(), m_from->value())};
+    const FreeSpan heard = span.value_or(bars);
+    const double quarter = quarterS(e.meter, Bpm(m_studio.ladder().tempoBpm));
+    Listening wish;
+    wish.fromS = heard.from.toDouble() * quarter;
+    wish.toS = heard.to.toDouble() * quarter;
+    wish.speed = m_half->isChecked() ? 0.5 : 1.0;
+    wish.click = m_click->isChecked();
+    wish.feel = m_feel->isChecked();
+    wish.loop = m_loop->isChecked();
+    m_studio.hear(wish);
+}
+
+}  // namespace upbeat

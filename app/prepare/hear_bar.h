@@ -1,0 +1,34 @@
+#pragma once
+
+#include <QPushButton>
+#include <QSpinBox>
+#include <QWidget>
+
+#include "studio/studio.h"
+
+namespace upbeat {
+
+/// Hearing the exercise before playing it: by the simulated player, at the tempo of the ladder or half of it, with or
+/// without click, exact or as a person plays, any bars of it, once or round and round.
+class HearBar : public QWidget {
+    Q_OBJECT
+  public:
+    explicit HearBar(Studio& studio, QWidget* parent = nullptr);
+    /// Plays, or stops what plays. `span` in quarter notes of the phrase: instead of the bars that are set.
+    void hear(const std::optional<FreeSpan>& span = std::nullopt);
+    void refresh();
+
+  private:
+    QPushButton* toggle(const QString& text, const QString& tip);
+
+    Studio& m_studio;
+    QPushButton* m_hear;
+    QPushButton* m_half;
+    QPushButton* m_click;
+    QPushButton* m_feel;
+    QPushButton* m_loop;
+    QSpinBox* m_from;
+    QSpinBox* m_to;
+};
+
+}  // namespace upbeat
