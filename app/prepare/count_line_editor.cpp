@@ -131,7 +131,9 @@ void CountLineEditor::paintMarks(QPainter& painter) const {
     painter.setPen(Qt::NoPen);
     if (const auto selection = m_editor->selection()) {
         const auto [from, to] = band(selection->from, selection->to);
-        painter.setBrush(theme.target);
+        QColor chosen = theme.early;
+        chosen.setAlphaF(0.12F);
+        painter.setBrush(chosen);
         painter.drawRect(QRectF(from, 6, to - from, height() - 12));
     }
     const auto [from, to] = band(m_editor->at(), m_editor->at() + m_editor->step());

@@ -106,13 +106,9 @@ void EditPanel::build() {
     auto* layout = new QVBoxLayout(this);
     layout->setContentsMargins(0, 0, 0, 0);
     m_complaint = new QLabel(this);
-    m_complaint->setFont(typeFace(Type::kLead, true));
     m_complaint->setWordWrap(true);
-    m_complaint->setMinimumHeight(30);
-    m_pen = new QLabel(this);
-    m_pen->setFont(typeFace(Type::kSmall));
+    m_complaint->setFixedHeight(2 * QFontMetrics(typeFace(Type::kText, true)).lineSpacing());  // the page must not jump
     layout->addWidget(m_complaint);
-    layout->addWidget(m_pen);
     m_title = new QLineEdit(this);
     m_meter = new QComboBox(this);
     for (const Meter& meter : kMeters) m_meter->addItem(QString::fromStdString(meter.toString()));
@@ -192,7 +188,7 @@ void EditPanel::applyRule(int rule) {
     if (!apply || !m_line->isOpen()) return;
     const auto result = apply(m_line->editor().exercise());
     if (!result) {
-        m_complaint->setText(QString::fromStdString(result.error().sentence()));
+        say(QString::fromStdString(result.error().sentence()));
         return;
     }
     m_line->edit([&](ExerciseEditor& editor) { editor.replace(*result); });
@@ -203,7 +199,7 @@ void EditPanel::askForWords() {
     const QString text = QInputDialog::getText(this, tr("A rule in your words"),
                                                tr("Groups of steps, as 5+3+5+3; a roll at the pen by its strokes, as "
                                                   "7; counting words, as hip-po-pot-a-mus:"));
-    if (!text.isEmpty()) m_complaint->setText(applyWords(text));
+    if (!text.isEmpty()) say(applyWords(text));
     m_line->setFocus();
 }
 
@@ -244,10 +240,18 @@ void EditPanel::refresh() {
     if (e.feel.isSwung()) m_ratio->setValue(e.feel.ratio);
     m_voice->setCurrentIndex(static_cast<int>(editor.voice()));
     const auto complaint = editor.complaint();
-    m_complaint->setText(complaint           ? QString::fromStdString(complaint->sentence())
-                         : e.strokes.empty() ? tr("An empty page: type R and L.")
-                                             : QString());
-    m_pen->setText(penInWords(editor));
+    say(complaint ? QString::fromStdString(complaint->sentence()) : QString());
+}
+
+void EditPanel::say(const QString& complaint) {
+    m_complaint->setFont(typeFace(Type::kText, !complaint.isEmpty()));
+    const ExerciseEditor& editor = m_line->editor();
+    if (!complaint.isEmpty())
+        m_complaint->setText(complaint);
+    else if (editor.exercise().strokes.empty())
+        m_complaint->setText(tr("An empty page: type R and L."));
+    else
+        m_complaint->setText(penInWords(editor));
 }
 
 }  // namespace upbeat

@@ -27,12 +27,13 @@ class EditPanel : public QWidget {
   private:
     void build();
     void askForWords();
+    /// What is wrong or, where nothing is, what stands under the pen.
+    void say(const QString& complaint);
     void applyRule(int rule);
     [[nodiscard]] QWidget* buildKeys();
 
     CountLineEditor* m_line;
     QLabel* m_complaint = nullptr;
-    QLabel* m_pen = nullptr;
     QLineEdit* m_title = nullptr;
     QComboBox* m_meter = nullptr;
     QSpinBox* m_bars = nullptr;

@@ -99,11 +99,12 @@ PreparePlace::PreparePlace(Studio& studio, QWidget* parent)
         else
             Q_EMIT playWanted();
     });
-    addKey(Qt::Key_BracketLeft, QStringLiteral("["), tr("slower"),
+    addKey(Qt::Key_BracketLeft, QStringLiteral("[ ]"), tr("tempo"),
            [this] { m_studio.setTempo(m_studio.ladder().tempoBpm - 1); });
-    addKey(Qt::Key_BracketRight, QStringLiteral("]"), tr("faster"),
-           [this] { m_studio.setTempo(m_studio.ladder().tempoBpm + 1); });
+    addHiddenKey(Qt::Key_BracketRight, [this] { m_studio.setTempo(m_studio.ladder().tempoBpm + 1); });
     addKey(Qt::Key_E, QStringLiteral("E"), tr("edit"), [this] { startWriting(); });
+    addKey(Qt::Key_A, QStringLiteral("A"), tr("take apart"),
+           [this] { showPanel(panel() == Stages ? Controls : Stages); });
     addKey(Qt::Key_P, QStringLiteral("P"), tr("hear it"), [this] { hear(); });
     addHiddenKey(Qt::CTRL | Qt::Key_P, [this] { hear(); });
     addKey(Qt::Key_T, QStringLiteral("T"), tr("tap the tempo"), [this] { tap(); });
@@ -119,8 +120,6 @@ PreparePlace::PreparePlace(Studio& studio, QWidget* parent)
     addKey(Qt::CTRL | Qt::Key_Delete, tr("Ctrl Del"), tr("remove my exercise"), [this] {
         if (panel() == Controls) m_studio.forgetExercise();
     });
-    addKey(Qt::Key_A, QStringLiteral("A"), tr("take apart"),
-           [this] { showPanel(panel() == Stages ? Controls : Stages); });
     addHiddenKey(Qt::Key_W, [this] {
         if (panel() == Stages) m_stages->turn(1);
     });

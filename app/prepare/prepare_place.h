@@ -31,6 +31,10 @@ class PreparePlace : public Place {
     /// What stands under the count line.
     enum Panel { Controls, Editing, Stages };
     void showPanel(Panel panel);
+    /// Opens the exercise on the stand for writing, one of ours as an own copy.
+    void startWriting();
+    /// Keeps what was written; an empty page is thrown away.
+    void stopWriting();
     [[nodiscard]] Panel panel() const { return static_cast<Panel>(m_panels->currentIndex()); }
 
   Q_SIGNALS:
@@ -46,8 +50,6 @@ class PreparePlace : public Place {
     void teach();
     void tap();
     void hear();
-    void startWriting();
-    void stopWriting();
     void newExercise();
     void changeSetting(const std::function<void(PracticeSettings&)>& change);
 

@@ -6,6 +6,7 @@
 #include <QPixmap>
 
 #include "look/look_place.h"
+#include "prepare/prepare_place.h"
 #include "shell/main_window.h"
 
 namespace upbeat {
@@ -31,6 +32,27 @@ bool saveBalance(MainWindow& window, const QString& folder) {
     return ok;
 }
 
+/// Prepare again: a page being written, and an exercise taken apart. Leaves nothing behind.
+bool savePrepare(MainWindow& window, Studio& studio, const QString& folder) {
+    const std::string before = studio.exercise().id;
+    window.go(MainWindow::Prepare);
+    auto* prepare = window.findChild<PreparePlace*>();
+    studio.chooseExercise("groove-funk-ghosts");
+    prepare->showPanel(PreparePlace::Stages);
+    bool ok = save(window, folder, QStringLiteral("prepare-stages"));
+    prepare->showPanel(PreparePlace::Controls);
+    prepare->startWriting();
+    prepare->findChild<CountLineEditor*>()->edit([](ExerciseEditor& editor) {
+        editor.placePen(Beats(1), 1);
+        editor.select(3);
+    });
+    ok = save(window, folder, QStringLiteral("prepare-edit")) && ok;
+    prepare->stopWriting();
+    studio.forgetExercise();
+    studio.chooseExercise(before);
+    return ok;
+}
+
 }  // namespace
 
 bool saveScreenshots(MainWindow& window, Studio& studio, const QString& folder) {
@@ -46,6 +68,7 @@ bool saveScreenshots(MainWindow& window, Studio& studio, const QString& folder) 
         window.go(place);
         ok = save(window, folder, name) && ok;
     }
+    ok = savePrepare(window, studio, folder) && ok;
     ok = saveBalance(window, folder) && ok;
     MainWindow::applyTheme(true);
     window.go(MainWindow::Look);

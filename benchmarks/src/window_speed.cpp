@@ -5,11 +5,13 @@
 #include <QApplication>
 #include <QEventLoop>
 #include <QImage>
+#include <QKeyEvent>
 #include <QTemporaryDir>
 #include <algorithm>
 #include <chrono>
 #include <fstream>
 
+#include "prepare/prepare_place.h"
 #include "shell/main_window.h"
 #include "simulated_sets.h"
 #include "strokes/field_view.h"
@@ -52,6 +54,43 @@ double repaintMs() {
         times.push_back(1e3 * secondsSince(start));
     }
     return median(times);
+}
+
+/// Median and longest time in ms from a key to the painted page: sixteen bars for four voices, a sixteenth each.
+std::pair<double, double> keyToPaintMs() {
+    Exercise e;
+    e.title = "Sixteen bars";
+    e.bars = kMostBars;
+    const Beats sixteenth(1, 4);
+    for (Beats at(0); at < e.length(); at = at + sixteenth) {
+        e.strokes.push_back({at, Voice::HiHatClosed, Limb::RightHand});
+        e.strokes.push_back({at, Voice::Snare, Limb::LeftHand, Level::Ghost});
+        e.strokes.push_back({at, Voice::Kick, Limb::RightFoot});
+        e.strokes.push_back({at, Voice::HiHatFoot, Limb::LeftFoot});
+    }
+    const QTemporaryDir dir;
+    StudioOptions options;
+    options.logbookFile = dir.filePath(QStringLiteral("logbook.db")).toStdString();
+    options.settingsFile = dir.filePath(QStringLiteral("settings.ini"));
+    auto studio = Studio::open(options);
+    if (!studio) return {};
+    MainWindow window(**studio);
+    window.show();
+    (*studio)->startExercise(e);
+    auto* prepare = window.findChild<PreparePlace*>();
+    prepare->startWriting();
+    auto* line = prepare->findChild<CountLineEditor*>();
+    QCoreApplication::processEvents();
+    std::vector<double> times;
+    for (int i = 0; i < 120; ++i) {
+        QKeyEvent key(QEvent::KeyPress, i % 2 == 0 ? Qt::Key_Plus : Qt::Key_Minus, Qt::NoModifier);
+        const auto start = Clock::now();
+        QCoreApplication::sendEvent(line, &key);
+        QCoreApplication::processEvents();
+        times.push_back(1e3 * secondsSince(start));
+    }
+    prepare->stopWriting();
+    return {median(times), *std::max_element(times.begin(), times.end())};
 }
 
 struct TenMinutes {
@@ -101,6 +140,9 @@ Table windowTable() {
     table.rows.push_back(
         {"from the last sample to the verdict on the screen, s", fmt::format("{:.2f}", ten.verdictS), "<= 0.3"});
     table.rows.push_back({"repaint of the field with 5,000 strokes, ms", fmt::format("{:.2f}", repaintMs()), "<= 8"});
+    const auto [typical, longest] = keyToPaintMs();
+    table.rows.push_back({"from a key to the painted page, 16 bars for 4 voices, ms",
+                          fmt::format("{:.1f} (longest {:.1f})", typical, longest), "<= 16"});
     return table;
 }
 
