@@ -2,6 +2,7 @@
 
 #include <QCoreApplication>
 #include <algorithm>
+#include <array>
 #include <map>
 
 #include "theme/words.h"
@@ -68,6 +69,9 @@ void addStrokes(Actions& keys) {
 }
 
 void addSpans(Actions& keys) {
+    keys[Qt::Key_Less] = {[](ExerciseEditor& e) { e.toggleSwell(true); }};
+    keys[Qt::Key_Greater] = {[](ExerciseEditor& e) { e.toggleSwell(false); }};
+    keys[Qt::Key_I] = {[](ExerciseEditor& e) { e.toggleFree(); }};
     keys[Qt::Key_M] = {[](ExerciseEditor& e) { e.mirror(); }};
     keys[combined(Qt::ControlModifier, Qt::Key_C)] = {[](ExerciseEditor& e) { e.copy(); }};
     keys[combined(Qt::ControlModifier, Qt::Key_X)] = {[](ExerciseEditor& e) { e.cut(); }};
@@ -99,8 +103,9 @@ const Actions& actions() {
 }  // namespace
 
 const EditAction* actionFor(const QKeyEvent& event) {
-    // Plus and the full stop need Shift on some keyboards.
-    const bool plain = event.key() == Qt::Key_Plus || event.key() == Qt::Key_Period;
+    // These need Shift on some keyboards.
+    constexpr std::array kSigns{Qt::Key_Plus, Qt::Key_Period, Qt::Key_Less, Qt::Key_Greater};
+    const bool plain = std::find(kSigns.begin(), kSigns.end(), event.key()) != kSigns.end();
     const auto modifiers = plain ? event.modifiers() & ~Qt::KeyboardModifiers(Qt::ShiftModifier) : event.modifiers();
     const auto found = actions().find(combined(modifiers, event.key()));
     return found == actions().end() ? nullptr : &found->second;
@@ -116,6 +121,7 @@ const QList<KeyHint>& editKeyHints() {
         {QStringLiteral("X A"), tr("other hand; anchor")},
         {QStringLiteral("N V"), tr("new row; other voice for this row")},
         {QStringLiteral("M"), tr("mirror the hands")},
+        {QStringLiteral("< > I"), tr("swell, fade; leave it to the player")},
         {tr("Ctrl R"), tr("repeat the bar or the selection")},
         {tr("Ctrl C X V"), tr("copy, cut, paste")},
         {tr("Ctrl Z Y"), tr("undo, redo")},

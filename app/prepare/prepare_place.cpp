@@ -314,7 +314,7 @@ void PreparePlace::showPanel(Panel panel) {
 }
 
 QList<KeyHint> PreparePlace::keys() const {
-    if (panel() == Editing) return CountLineEditor::keyHints().mid(0, 3) + CountLineEditor::keyHints().mid(14);
+    if (panel() == Editing) return CountLineEditor::keyHints().mid(0, 3) + CountLineEditor::keyHints().mid(15);
     if (panel() == Stages)
         return {{tr("Enter"), tr("work on this part")},
                 {QStringLiteral("W"), tr("another way")},

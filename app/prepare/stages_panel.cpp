@@ -87,7 +87,7 @@ void StagesPanel::showStages() {
     m_list->clear();
     if (m_method->count() == 0) return;
     m_how->setText(inWords(explain(method())));
-    m_stages = stagesOf(m_whole, method());
+    m_stages = m_studio.stagesFor(m_whole, method());
     const bool working = !m_studio.stages().empty() && m_studio.method() == method();
     for (std::size_t i = 0; i < m_stages.size(); ++i) {
         const bool current = working && static_cast<int>(i) == m_studio.stage();

@@ -107,6 +107,7 @@ void CountLine::paintEvent(QPaintEvent* /*event*/) {
     painter.setPen(QPen(theme.edge, 1));
     painter.setBrush(theme.surface);
     painter.drawRoundedRect(QRectF(rect()).adjusted(0.5, 0.5, -0.5, -0.5), 8, 8);
+    paintSpans(painter);
     paintMarks(painter);
     const std::size_t rows = m_folded ? 1 : list.size();
     for (std::size_t i = 0; i < rows; ++i) paintVoice(painter, i, list[i]);
@@ -119,6 +120,32 @@ void CountLine::paintEvent(QPaintEvent* /*event*/) {
             painter.drawText(QRectF(12, height() - wordsHeight(), kNames, wordsHeight() - 4), Qt::AlignVCenter, text);
         else
             painter.drawText(QRectF(0, 4, width() - 12, 20), Qt::AlignRight, text);
+    }
+}
+
+/// Free spans as a hatched ground, swells as a wedge along the top.
+void CountLine::paintSpans(QPainter& painter) const {
+    const Theme& theme = Theme::of(palette());
+    const double length = m_exercise.length().toDouble();
+    const auto visible = [this](double place) {
+        return std::clamp(x(place), left() - 14, static_cast<double>(width()) - 8);
+    };
+    const double bottom = height() - wordsHeight();
+    for (const FreeSpan& span : m_exercise.freeSpans) {
+        const double from = visible(span.from.toDouble() / length);
+        painter.fillRect(QRectF(from, 6, visible(span.to.toDouble() / length) - from, bottom - 6),
+                         QBrush(theme.edge, Qt::BDiagPattern));
+    }
+    painter.setPen(QPen(theme.inkSoft, 2));
+    for (const Swell& swell : m_exercise.swells) {
+        constexpr double kOpen = 5;
+        constexpr double kTop = 12;
+        const double from = visible(swell.from.toDouble() / length);
+        const double to = visible(swell.to.toDouble() / length);
+        const double narrow = swell.fromDb < swell.toDb ? from : to;
+        const double wide = swell.fromDb < swell.toDb ? to : from;
+        painter.drawLine(QPointF(narrow, kTop), QPointF(wide, kTop - kOpen));
+        painter.drawLine(QPointF(narrow, kTop), QPointF(wide, kTop + kOpen));
     }
 }
 

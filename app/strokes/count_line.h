@@ -39,6 +39,7 @@ class CountLine : public QWidget {
   private:
     [[nodiscard]] double left() const;
     [[nodiscard]] double wordsHeight() const;
+    void paintSpans(QPainter& painter) const;
     void paintVoice(QPainter& painter, std::size_t row, Voice voice) const;
     [[nodiscard]] StrokeShape shapeOf(const Stroke& s, const QPointF& foot, const StrokeScale& scale,
                                       double width) const;

@@ -70,6 +70,8 @@ class Studio : public QObject {
 
     // Taking apart. The stage on the stand is a drill: backToWhole leaves the method.
     void takeApart(Method method);
+    /// The stages of a method for an exercise; the spot to isolate is where the take that is open has its trouble.
+    [[nodiscard]] std::vector<PracticeStage> stagesFor(const Exercise& exercise, Method method) const;
     void goToStage(int index);
     [[nodiscard]] const std::vector<PracticeStage>& stages() const { return m_stages; }
     [[nodiscard]] int stage() const { return m_stage; }

@@ -149,7 +149,7 @@ void Studio::takeApart(Method method) {
     if (isRecording()) return;
     if (isDrill()) backToWhole();
     m_method = method;
-    m_stages = stagesOf(m_exercise, method);
+    m_stages = stagesFor(m_exercise, method);
     m_wholeLadder = m_ladder;
     if (m_stages.size() < 2) {
         m_stages.clear();
@@ -157,6 +157,17 @@ void Studio::takeApart(Method method) {
         return;
     }
     goToStage(0);
+}
+
+std::vector<PracticeStage> Studio::stagesFor(const Exercise& exercise, Method method) const {
+    Span spot;
+    if (m_take && m_take->stored.exercise.strokes == exercise.strokes) {
+        const auto& findings = m_take->analysis.findings;
+        const auto placed =
+            std::find_if(findings.begin(), findings.end(), [](const Finding& f) { return f.stroke.has_value(); });
+        if (placed != findings.end()) spot = beatAround(exercise, *placed->stroke);
+    }
+    return stagesOf(exercise, method, spot);
 }
 
 void Studio::goToStage(int index) {

@@ -22,7 +22,7 @@ namespace {
 void type(const Desk& desk, const QString& keys) {
     for (qsizetype i = 0; i < keys.size(); ++i) {
         const QChar c = keys.at(i);
-        if (c == QLatin1Char('<')) {
+        if (c == QLatin1Char('<') && keys.indexOf(QLatin1Char('>'), i) > 0) {
             const qsizetype end = keys.indexOf(QLatin1Char('>'), i);
             const QKeySequence sequence(keys.mid(i + 1, end - i - 1));
             desk.key(sequence[0].key(), sequence[0].keyboardModifiers());
@@ -71,6 +71,7 @@ class TestPrepare : public QObject {
             << "<Ctrl+Right>L..(l<Ctrl+Right>Ln<Home>r<Ctrl+Right><Ctrl+Right>rn<Home>r.r.r.r.r.r.r.r."
             << QStringList{"snare | . >L..(L) . >L |", "bass drum | F . F . |", "hi-hat | RR RR RR RR |"};
         QTest::newRow("flams and rolls") << "2Rfrl.RfrDz" << QStringList{"snare | f>RR L f>RzR . |"};
+        QTest::newRow("a swell over the bar") << "rlrlrlrlrlrlrlrl<" << QStringList{"snare | RLRL RLRL RLRL RLRL |"};
         QTest::newRow("two bars from one, the hands changed")
             << "Rlrr<Home><Shift+Right><Shift+Right><Shift+Right><Ctrl+R><Ctrl+A><Ctrl+R><PgDown>m"
             << QStringList{"snare | >RLRR >RLRR . . | >LRLL >LRLL . . |"};
@@ -83,6 +84,8 @@ class TestPrepare : public QObject {
         QVERIFY(desk.studio->exercise().strokes.empty());
         type(desk, keys);
         QCOMPARE(rowsOf(desk.studio->exercise()).join(QLatin1Char(0x2f)), rows.join(QLatin1Char(0x2f)));
+        QCOMPARE(desk.studio->exercise().swells.size(),
+                 keys.endsWith(QLatin1Char('<')) ? std::size_t{1} : std::size_t{0});
         type(desk, QStringLiteral("<Esc>"));
         QCOMPARE(prepareOf(desk)->panel(), PreparePlace::Controls);
         desk.studio->settle();
@@ -267,6 +270,16 @@ class TestPrepare : public QObject {
         playClean();
         QVERIFY(desk.studio->stages().empty());
         QCOMPARE(desk.studio->exercise().id, std::string("unison-hands-foot"));
+    }
+
+    /// N18: the spot is where the last take had its trouble.
+    void theSpotIsWhereTheTroubleIs() {
+        const Desk desk;  // plays the last sixteenth of two early
+        desk.playOne();
+        desk.studio->takeApart(Method::IsolateSpan);
+        const Exercise& spot = desk.studio->exercise();
+        QCOMPARE(spot.bars, 2);
+        for (const Stroke& s : spot.strokes) QVERIFY(!(s.at < Beats(1)) && !(Beats(2) < s.at));
     }
 
     void aStageThatWobblesFallsBack() {

@@ -167,6 +167,8 @@ class TestEditor : public QObject {
                 editor.setMeter({3, 4});
             },
             [&] { editor.mirror(); },
+            [&] { editor.toggleSwell(true); },
+            [&] { editor.toggleFree(); },
             [&] { editor.repeat(); },
             [&] { editor.selectAll(), editor.erase(); },
             [&] { editor.replace(*builtInExercise("flam-taps")); },
@@ -186,6 +188,25 @@ class TestEditor : public QObject {
             QCOMPARE(editor.exercise(), states[i]);
         }
         QVERIFY(!editor.canRedo());
+    }
+
+    /// N5 and N38: swells and free spans stand over the selection, once.
+    void swellsAndFreeSpansAreToggled() {
+        ExerciseEditor editor(emptyPage());
+        type(editor, "rlrlrlrl");
+        editor.placePen(Beats(0), 0);
+        editor.select(7);
+        editor.toggleSwell(true);
+        QCOMPARE(editor.exercise().swells, (std::vector<Swell>{{Beats(0), Beats(2), -20, 0}}));
+        editor.toggleSwell(false);
+        QCOMPARE(editor.exercise().swells, (std::vector<Swell>{{Beats(0), Beats(2), 0, -20}}));
+        editor.toggleSwell(false);
+        QVERIFY(editor.exercise().swells.empty());
+        editor.toggleFree();
+        QCOMPARE(editor.exercise().freeSpans, (std::vector<FreeSpan>{{Beats(0), Beats(2)}}));
+        QVERIFY(!editor.complaint());
+        editor.toggleFree();
+        QVERIFY(editor.exercise().freeSpans.empty());
     }
 
     void thePenStaysOnThePage() {

@@ -322,6 +322,28 @@ void ExerciseEditor::mirror() {
     });
 }
 
+void ExerciseEditor::toggleSwell(bool rises) {
+    constexpr double kSoftDb = -20;
+    change([&](State& s) {
+        const FreeSpan over = span();
+        const Swell wanted{over.from, over.to, rises ? kSoftDb : 0.0, rises ? 0.0 : kSoftDb};
+        auto& swells = s.exercise.swells;
+        const bool stands = std::find(swells.begin(), swells.end(), wanted) != swells.end();
+        std::erase_if(swells, [&](const Swell& other) { return other.from < over.to && over.from < other.to; });
+        if (!stands) swells.push_back(wanted);
+    });
+}
+
+void ExerciseEditor::toggleFree() {
+    change([&](State& s) {
+        const FreeSpan over = span();
+        auto& spans = s.exercise.freeSpans;
+        const bool stands = std::find(spans.begin(), spans.end(), over) != spans.end();
+        std::erase_if(spans, [&](const FreeSpan& other) { return other.from < over.to && over.from < other.to; });
+        if (!stands) spans.push_back(over);
+    });
+}
+
 void ExerciseEditor::copy() {
     const FreeSpan from = span();
     m_clipboard.clear();

@@ -60,6 +60,10 @@ class ExerciseEditor {
     void changeVoice(Voice voice);
     /// Every stroke of the selection to the other hand or foot.
     void mirror();
+    /// A crescendo or diminuendo over the selection, or none where the same stands there already.
+    void toggleSwell(bool rises);
+    /// Leaves the selection to the player, but for its anchors; or takes that back.
+    void toggleFree();
     void copy();
     void cut();
     void paste();
