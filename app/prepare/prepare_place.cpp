@@ -109,6 +109,7 @@ PreparePlace::PreparePlace(Studio& studio, QWidget* parent)
     addHiddenKey(Qt::CTRL | Qt::Key_P, [this] { hear(); });
     addKey(Qt::Key_T, QStringLiteral("T"), tr("tap the tempo"), [this] { tap(); });
     addKey(Qt::CTRL | Qt::Key_N, tr("Ctrl N"), tr("new exercise"), [this] { newExercise(); });
+    addKey(Qt::Key_V, QStringLiteral("V"), tr("fold the voices"), [this] { m_line->setFolded(!m_line->isFolded()); });
     addKey(Qt::CTRL | Qt::Key_O, tr("Ctrl O"), tr("open a file"), [this] {
         const QString file = QFileDialog::getOpenFileName(this, tr("Open an exercise"), {}, fileKinds());
         if (!file.isEmpty()) m_studio.importExercise(file);

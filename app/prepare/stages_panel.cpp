@@ -39,6 +39,7 @@ StagesPanel::StagesPanel(Studio& studio, QWidget* parent)
     : QWidget(parent),
       m_studio(studio),
       m_method(new QComboBox(this)),
+      m_inner(new QComboBox(this)),
       m_how(new QLabel(this)),
       m_list(new QListWidget(this)) {
     auto* layout = new QVBoxLayout(this);
@@ -51,16 +52,31 @@ StagesPanel::StagesPanel(Studio& studio, QWidget* parent)
     setFocusProxy(m_list);
     m_list->setVerticalScrollMode(QAbstractItemView::ScrollPerPixel);
     auto* top = new QHBoxLayout;
+    m_inner->setAccessibleName(tr("Each part once more"));
+    m_inner->addItem(tr("parts as they are"));
+    for (const Method inner : {Method::Grow, Method::Chunks, Method::HalfThenFull, Method::SlowWhole})
+        m_inner->addItem(tr("each: %1").arg(inWords(spokenName(inner)).toLower()), static_cast<int>(inner));
     top->addWidget(m_method, 2);
+    top->addWidget(m_inner, 2);
     top->addWidget(m_how, 5);
     layout->addLayout(top);
     layout->addWidget(m_list, 1);
     connect(m_method, &QComboBox::currentIndexChanged, this, &StagesPanel::showStages);
+    connect(m_inner, &QComboBox::currentIndexChanged, this, &StagesPanel::showStages);
     connect(m_list, &QListWidget::itemActivated, this, [this](QListWidgetItem* item) { choose(m_list->row(item)); });
 }
 
 Method StagesPanel::method() const {
     return static_cast<Method>(m_method->currentData().toInt());
+}
+
+std::optional<Method> StagesPanel::inner() const {
+    if (m_inner->currentIndex() <= 0) return std::nullopt;
+    return static_cast<Method>(m_inner->currentData().toInt());
+}
+
+void StagesPanel::setInner(std::optional<Method> inner) {
+    m_inner->setCurrentIndex(inner ? std::max(0, m_inner->findData(static_cast<int>(*inner))) : 0);
 }
 
 void StagesPanel::refresh() {
@@ -87,8 +103,9 @@ void StagesPanel::showStages() {
     m_list->clear();
     if (m_method->count() == 0) return;
     m_how->setText(inWords(explain(method())));
-    m_stages = m_studio.stagesFor(m_whole, method());
-    const bool working = !m_studio.stages().empty() && m_studio.method() == method();
+    m_stages = m_studio.stagesFor(m_whole, method(), inner());
+    const bool working =
+        !m_studio.stages().empty() && m_studio.method() == method() && m_studio.innerMethod() == inner();
     for (std::size_t i = 0; i < m_stages.size(); ++i) {
         const bool current = working && static_cast<int>(i) == m_studio.stage();
         auto* item = new QListWidgetItem(m_list);
@@ -105,7 +122,8 @@ void StagesPanel::chooseCurrent() {
 }
 
 void StagesPanel::choose(int row) {
-    if (m_studio.stages().empty() || m_studio.method() != method()) m_studio.takeApart(method());
+    if (m_studio.stages().empty() || m_studio.method() != method() || m_studio.innerMethod() != inner())
+        m_studio.takeApart(method(), inner());
     m_studio.goToStage(row);
     Q_EMIT chosen();
 }

@@ -19,6 +19,9 @@ class StagesPanel : public QWidget {
     /// The way before or after the chosen one.
     void turn(int steps);
     [[nodiscard]] Method method() const;
+    /// How every part is taken apart once more, where it is.
+    [[nodiscard]] std::optional<Method> inner() const;
+    void setInner(std::optional<Method> inner);
     void chooseCurrent();
 
   Q_SIGNALS:
@@ -31,6 +34,7 @@ class StagesPanel : public QWidget {
 
     Studio& m_studio;
     QComboBox* m_method;
+    QComboBox* m_inner;
     QLabel* m_how;
     QListWidget* m_list;
     Exercise m_whole;

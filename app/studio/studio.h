@@ -69,13 +69,16 @@ class Studio : public QObject {
     void exportExercise(const QString& file);
 
     // Taking apart. The stage on the stand is a drill: backToWhole leaves the method.
-    void takeApart(Method method);
+    void takeApart(Method method, std::optional<Method> inner = std::nullopt);
     /// The stages of a method for an exercise; the spot to isolate is where the take that is open has its trouble.
-    [[nodiscard]] std::vector<PracticeStage> stagesFor(const Exercise& exercise, Method method) const;
+    /// With `inner` every part is taken apart once more.
+    [[nodiscard]] std::vector<PracticeStage> stagesFor(const Exercise& exercise, Method method,
+                                                       std::optional<Method> inner = std::nullopt) const;
     void goToStage(int index);
     [[nodiscard]] const std::vector<PracticeStage>& stages() const { return m_stages; }
     [[nodiscard]] int stage() const { return m_stage; }
     [[nodiscard]] Method method() const { return m_method; }
+    [[nodiscard]] std::optional<Method> innerMethod() const { return m_innerMethod; }
 
     /// Puts a trouble spot on the stand as an exercise of its own; `backToWhole` returns.
     void isolate(const Span& span);
@@ -191,6 +194,7 @@ class Studio : public QObject {
     std::vector<PracticeStage> m_stages;  // empty: nothing is taken apart
     int m_stage = 0;
     Method m_method = Method::SlowWhole;
+    std::optional<Method> m_innerMethod;
     LadderState m_wholeLadder;
     TaughtKit m_kit;
 

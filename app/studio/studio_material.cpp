@@ -145,11 +145,12 @@ void Studio::exportExercise(const QString& file) {
 
 // ---- taking apart
 
-void Studio::takeApart(Method method) {
+void Studio::takeApart(Method method, std::optional<Method> inner) {
     if (isRecording()) return;
     if (isDrill()) backToWhole();
     m_method = method;
-    m_stages = stagesFor(m_exercise, method);
+    m_innerMethod = inner;
+    m_stages = stagesFor(m_exercise, method, inner);
     m_wholeLadder = m_ladder;
     if (m_stages.size() < 2) {
         m_stages.clear();
@@ -159,7 +160,9 @@ void Studio::takeApart(Method method) {
     goToStage(0);
 }
 
-std::vector<PracticeStage> Studio::stagesFor(const Exercise& exercise, Method method) const {
+std::vector<PracticeStage> Studio::stagesFor(const Exercise& exercise, Method method,
+                                             std::optional<Method> inner) const {
+    if (inner && *inner != method) return combined(exercise, method, *inner);
     Span spot;
     if (m_take && m_take->stored.exercise.strokes == exercise.strokes) {
         const auto& findings = m_take->analysis.findings;

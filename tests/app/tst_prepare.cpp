@@ -282,6 +282,33 @@ class TestPrepare : public QObject {
         for (const Stroke& s : spot.strokes) QVERIFY(!(s.at < Beats(1)) && !(Beats(2) < s.at));
     }
 
+    void waysAreCombined() {
+        const Desk desk;
+        desk.studio->chooseExercise("groove-eighths");
+        type(desk, QStringLiteral("a"));
+        auto* panel = desk.in<StagesPanel>(MainWindow::Prepare);
+        panel->setInner(Method::Grow);
+        type(desk, QStringLiteral("<Return>"));
+        QCOMPARE(desk.studio->exercise().id, std::string("groove-eighths~limbs-apart+grow.1"));
+        QVERIFY(desk.studio->stages().size() > 8);
+        desk.studio->goToStage(3);
+        QCOMPARE(desk.studio->stage(), 3);
+        desk.studio->backToWhole();
+        QCOMPARE(desk.studio->exercise().id, std::string("groove-eighths"));
+    }
+
+    void voicesFoldIntoOneRow() {
+        const Desk desk;
+        desk.studio->chooseExercise("groove-eighths");
+        auto* line = desk.in<CountLineEditor>(MainWindow::Prepare);
+        const QImage open = line->grab().toImage();
+        type(desk, QStringLiteral("v"));
+        QVERIFY(line->isFolded());
+        QVERIFY(line->grab().toImage() != open);
+        type(desk, QStringLiteral("v"));
+        QCOMPARE(line->grab().toImage(), open);
+    }
+
     void aStageThatWobblesFallsBack() {
         Character wild;
         wild.spreadMs = 60;
