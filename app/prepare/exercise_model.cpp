@@ -19,6 +19,19 @@ void ExerciseModel::setSearch(const QString& text) {
     narrow();
 }
 
+QList<std::pair<QString, QString>> ExerciseModel::kinds() {
+    return {{tr("all exercises"), QString()},
+            {tr("my own"), QStringLiteral("own")},
+            {tr("rudiments"), QStringLiteral("rudiment")},
+            {tr("accents and levels"), QStringLiteral("control")},
+            {tr("timing and grids"), QStringLiteral("timing")},
+            {tr("rolls"), QStringLiteral("rolls")},
+            {tr("grooves"), QStringLiteral("groove")},
+            {tr("fills"), QStringLiteral("fill")},
+            {tr("linear"), QStringLiteral("linear")},
+            {tr("independence"), QStringLiteral("independence")}};
+}
+
 void ExerciseModel::setTag(const QString& tag) {
     m_tag = tag;
     narrow();

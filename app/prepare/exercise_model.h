@@ -17,6 +17,8 @@ class ExerciseModel : public QAbstractListModel {
     /// Highest clean tempo by exercise id.
     void setCleanTempos(const QHash<QString, double>& tempos);
     void setSearch(const QString& text);
+    /// Names of the kinds in the list, each with its tag; the first is all.
+    [[nodiscard]] static QList<std::pair<QString, QString>> kinds();
     /// Only exercises with this tag; empty: all.
     void setTag(const QString& tag);
     [[nodiscard]] int rowOf(const std::string& id) const;

@@ -2,12 +2,11 @@
 
 #include <QFileDialog>
 #include <QGridLayout>
-#include <QPainter>
 #include <QScrollArea>
 #include <QSignalBlocker>
-#include <QStyledItemDelegate>
 #include <QVBoxLayout>
 
+#include "prepare/exercise_delegate.h"
 #include "studio/click_presets.h"
 #include "theme/theme.h"
 #include "theme/words.h"
@@ -15,42 +14,6 @@
 namespace upbeat {
 
 namespace {
-
-/// One exercise in the list: title, tempo range, what was last clean.
-class ExerciseDelegate : public QStyledItemDelegate {
-  public:
-    using QStyledItemDelegate::QStyledItemDelegate;
-
-    [[nodiscard]] QSize sizeHint(const QStyleOptionViewItem& /*option*/, const QModelIndex& /*index*/) const override {
-        return {100, 58};
-    }
-
-    void paint(QPainter* painter, const QStyleOptionViewItem& option, const QModelIndex& index) const override {
-        const Theme& theme = Theme::of(option.palette);
-        painter->save();
-        painter->setRenderHint(QPainter::Antialiasing);
-        const bool chosen = option.state.testFlag(QStyle::State_Selected);
-        const QRectF box = QRectF(option.rect).adjusted(4, 2, -4, -2);
-        if (chosen) {
-            painter->setPen(Qt::NoPen);
-            painter->setBrush(theme.target);
-            painter->drawRoundedRect(box, 6, 6);
-        }
-        const QFont titleFont = typeFace(Type::kText, chosen);
-        painter->setFont(titleFont);
-        painter->setPen(theme.ink);
-        painter->drawText(
-            box.adjusted(12, 6, -12, -24), Qt::AlignVCenter,
-            QFontMetricsF(titleFont).elidedText(index.data().toString(), Qt::ElideRight, box.width() - 24));
-        painter->setFont(typeFace(Type::kSmall));
-        painter->setPen(theme.inkSoft);
-        painter->drawText(box.adjusted(12, 28, -12, -4), Qt::AlignVCenter | Qt::AlignLeft,
-                          index.data(ExerciseModel::TempoRole).toString());
-        painter->drawText(box.adjusted(12, 28, -12, -4), Qt::AlignVCenter | Qt::AlignRight,
-                          index.data(ExerciseModel::CleanRole).toString());
-        painter->restore();
-    }
-};
 
 QLabel* caption(const QString& text, QWidget* buddy) {
     auto* label = new QLabel(text, buddy->parentWidget());
@@ -156,17 +119,7 @@ QWidget* PreparePlace::buildList() {
     });
     auto* kind = new QComboBox(side);
     kind->setAccessibleName(tr("Kind of exercise"));
-    const QList<std::pair<QString, QString>> kinds{{tr("all exercises"), QString()},
-                                                   {tr("my own"), QStringLiteral("own")},
-                                                   {tr("rudiments"), QStringLiteral("rudiment")},
-                                                   {tr("accents and levels"), QStringLiteral("control")},
-                                                   {tr("timing and grids"), QStringLiteral("timing")},
-                                                   {tr("rolls"), QStringLiteral("rolls")},
-                                                   {tr("grooves"), QStringLiteral("groove")},
-                                                   {tr("fills"), QStringLiteral("fill")},
-                                                   {tr("linear"), QStringLiteral("linear")},
-                                                   {tr("independence"), QStringLiteral("independence")}};
-    for (const auto& [name, tag] : kinds) kind->addItem(name, tag);
+    for (const auto& [name, tag] : ExerciseModel::kinds()) kind->addItem(name, tag);
     connect(kind, &QComboBox::currentIndexChanged, this,
             [this, kind] { m_model->setTag(kind->currentData().toString()); });
     layout->addWidget(m_search);

@@ -119,7 +119,8 @@ Beats positionOf(std::int64_t tick, int ticksPerQuarter) {
         constexpr double kOff = 0.02;
         if (std::abs(steps - std::round(steps)) <= kOff) return {std::llround(steps), grid};
     }
-    return {tick, ticksPerQuarter};
+    constexpr int kFine = 960;
+    return {std::llround(quarters * kFine), kFine};
 }
 
 Limb limbOf(Voice voice, bool rightNext) {

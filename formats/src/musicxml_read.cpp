@@ -333,7 +333,10 @@ std::string cleaned(std::string text) {
 /// What our own files say beyond notes, in the words of the text form.
 void readOwnFields(Node score, Exercise& e) {
     std::string text;
-    for (const Node field : score.child("identification").child("miscellaneous").children("miscellaneous-field")) {
+    const Node fields = score.child("identification").child("miscellaneous");
+    const bool isOurs = fields.find_child_by_attribute("name", "upbeat-id");
+    if (isOurs) e.trains.clear();
+    for (const Node field : fields.children("miscellaneous-field")) {
         const std::string name = field.attribute("name").value();
         const std::string value = cleaned(field.text().get());
         if (name == "upbeat-id") e.id = value.empty() ? e.id : value;

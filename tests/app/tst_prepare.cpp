@@ -2,12 +2,10 @@
 #include <QApplication>
 #include <QSignalSpy>
 #include <QTest>
-#include <set>
 
-#include "prepare/prepare_place.h"
-#include "stage.h"
 #include "studio/click_presets.h"
 #include "theme/theme.h"
+#include "typing.h"
 #include "upbeat/music/grid_text.h"
 #include "upbeat/music/library.h"
 #include "upbeat/signal/take_listener.h"
@@ -17,36 +15,12 @@ using namespace upbeat::test;
 
 namespace {
 
-/// Types as a person does: letters for hands, capitals with Shift, "(" a ghost with Alt, and named keys between < and
-/// >.
-void type(const Desk& desk, const QString& keys) {
-    for (qsizetype i = 0; i < keys.size(); ++i) {
-        const QChar c = keys.at(i);
-        if (c == QLatin1Char('<') && keys.indexOf(QLatin1Char('>'), i) > 0) {
-            const qsizetype end = keys.indexOf(QLatin1Char('>'), i);
-            const QKeySequence sequence(keys.mid(i + 1, end - i - 1));
-            desk.key(sequence[0].key(), sequence[0].keyboardModifiers());
-            i = end;
-        } else if (c == QLatin1Char('(')) {
-            desk.key(static_cast<Qt::Key>(keys.at(++i).toUpper().unicode()), Qt::AltModifier);
-        } else if (c.isLetter()) {
-            desk.key(static_cast<Qt::Key>(c.toUpper().unicode()), c.isUpper() ? Qt::ShiftModifier : Qt::NoModifier);
-        } else {
-            desk.key(static_cast<Qt::Key>(c.unicode()));
-        }
-    }
-}
-
 /// Rows of the exercise on the stand, as text.
 QStringList rowsOf(const Exercise& e) {
     QStringList rows;
     for (const QString& line : QString::fromStdString(toText(e)).split(QLatin1Char('\n')))
         if (line.contains(QLatin1Char('|'))) rows << line.simplified();
     return rows;
-}
-
-PreparePlace* prepareOf(const Desk& desk) {
-    return qobject_cast<PreparePlace*>(desk.window->place(MainWindow::Prepare));
 }
 
 }  // namespace
@@ -244,168 +218,6 @@ class TestPrepare : public QObject {
         QTRY_COMPARE(failed.count(), 1);
         desk.studio->exportExercise(desk.dir.filePath(QStringLiteral("page.doc")));
         QTRY_COMPARE(failed.count(), 2);
-    }
-
-    /// N12 to N19: stages are played, measured and gated like any exercise, and the verdict moves between them.
-    void anExerciseIsTakenApartAndPutTogether() {
-        const Desk desk(machine());
-        desk.studio->chooseExercise("unison-hands-foot");
-        PracticeSettings settings = desk.studio->settings();
-        settings.barsPerTake = 4;
-        desk.studio->changeSettings(settings);
-        type(desk, QStringLiteral("a"));
-        auto* panel = desk.in<StagesPanel>(MainWindow::Prepare);
-        QCOMPARE(panel->method(), Method::LimbsApart);
-        type(desk, QStringLiteral("<Return>"));
-        QCOMPARE(desk.window->current(), static_cast<int>(MainWindow::Play));
-        QCOMPARE(desk.studio->exercise().id, std::string("unison-hands-foot~limbs-apart.1"));
-        const auto playClean = [&] {
-            for (int i = 0; i < kCleanPerStage; ++i) desk.playOne();
-            desk.studio->settle();
-            desk.studio->acceptNextStep();
-        };
-        playClean();
-        QCOMPARE(desk.studio->stage(), 1);
-        desk.studio->goToStage(static_cast<int>(desk.studio->stages().size()) - 1);
-        playClean();
-        QVERIFY(desk.studio->stages().empty());
-        QCOMPARE(desk.studio->exercise().id, std::string("unison-hands-foot"));
-    }
-
-    /// N18: the spot is where the last take had its trouble.
-    void theSpotIsWhereTheTroubleIs() {
-        const Desk desk;  // plays the last sixteenth of two early
-        desk.playOne();
-        desk.studio->takeApart(Method::IsolateSpan);
-        const Exercise& spot = desk.studio->exercise();
-        QCOMPARE(spot.bars, 2);
-        for (const Stroke& s : spot.strokes) QVERIFY(!(s.at < Beats(1)) && !(Beats(2) < s.at));
-    }
-
-    void waysAreCombined() {
-        const Desk desk;
-        desk.studio->chooseExercise("groove-eighths");
-        type(desk, QStringLiteral("a"));
-        auto* panel = desk.in<StagesPanel>(MainWindow::Prepare);
-        panel->setInner(Method::Grow);
-        type(desk, QStringLiteral("<Return>"));
-        QCOMPARE(desk.studio->exercise().id, std::string("groove-eighths~limbs-apart+grow.1"));
-        QVERIFY(desk.studio->stages().size() > 8);
-        desk.studio->goToStage(3);
-        QCOMPARE(desk.studio->stage(), 3);
-        desk.studio->backToWhole();
-        QCOMPARE(desk.studio->exercise().id, std::string("groove-eighths"));
-    }
-
-    void voicesFoldIntoOneRow() {
-        const Desk desk;
-        desk.studio->chooseExercise("groove-eighths");
-        auto* line = desk.in<CountLineEditor>(MainWindow::Prepare);
-        const QImage open = line->grab().toImage();
-        type(desk, QStringLiteral("v"));
-        QVERIFY(line->isFolded());
-        QVERIFY(line->grab().toImage() != open);
-        type(desk, QStringLiteral("v"));
-        QCOMPARE(line->grab().toImage(), open);
-    }
-
-    void aStageThatWobblesFallsBack() {
-        Character wild;
-        wild.spreadMs = 60;
-        wild.missChance = 0.4;
-        const Desk desk(wild);
-        desk.studio->takeApart(Method::Grow);
-        desk.studio->goToStage(3);
-        desk.playOne();
-        desk.studio->settle();
-        QCOMPARE(desk.studio->take()->analysis.verdict.action, Action::Back);
-        desk.studio->acceptNextStep();
-        QCOMPARE(desk.studio->stage(), 2);
-        desk.key(Qt::Key_B);
-        QVERIFY(desk.studio->stages().empty());
-        QCOMPARE(desk.studio->exercise().id, std::string("paradiddle-accents"));
-    }
-
-    /// N20 and N21: the click, a tapped tempo, the timer.
-    void theClickIsChosenAndTheTempoTapped() {
-        const Desk desk;
-        const auto boxes = prepareOf(desk)->findChildren<QComboBox*>();
-        auto* click = *std::find_if(boxes.begin(), boxes.end(),
-                                    [](QComboBox* box) { return box->accessibleName() == QStringLiteral("Click"); });
-        for (int i = 0; i < click->count(); ++i) {
-            Q_EMIT click->activated(i);
-            QCOMPARE(click->currentIndex(), i);
-            QCOMPARE(desk.studio->settings().click, clickPresets().at(i).click);
-            QVERIFY(check(clickPlanOf(desk.studio->settings(), 100, {7, 8})).has_value());
-        }
-        const double before = desk.studio->ladder().tempoBpm;
-        type(desk, QStringLiteral("t"));
-        QCOMPARE(desk.studio->ladder().tempoBpm, before);
-        QElapsedTimer clock;
-        clock.start();
-        for (int i = 0; i < 4; ++i) {
-            QTest::qWait(300);
-            type(desk, QStringLiteral("t"));
-        }
-        // However long the machine stalls, the tempo lies between that of the shortest distance and the slowest there
-        // is.
-        QVERIFY(desk.studio->ladder().tempoBpm <= 205 && desk.studio->ladder().tempoBpm >= kSlowestTempo);
-    }
-
-    void aTimerEndsAPart() {
-        const Desk desk;  // forty times as fast as the clock
-        PracticeSettings settings = desk.studio->settings();
-        settings.minutes = 1;
-        settings.barsPerTake = 1;
-        desk.studio->changeSettings(settings);
-        QSignalSpy said(desk.studio.get(), &Studio::said);
-        desk.studio->takeApart(Method::Grow);
-        desk.studio->startTake();
-        QTRY_COMPARE_WITH_TIMEOUT(desk.studio->stage(), 1, 60000);
-        QVERIFY(said.last().first().toString().contains(QStringLiteral("1 minute")));
-        desk.studio->backToWhole();
-        desk.studio->startTake();
-        QTRY_VERIFY_WITH_TIMEOUT(said.last().first().toString().contains(QStringLiteral("take a break")), 60000);
-    }
-
-    void theExerciseIsHeardBeforeItIsPlayed() {
-        const Desk desk;
-        type(desk, QStringLiteral("p"));
-        QTRY_VERIFY_WITH_TIMEOUT(desk.studio->isPlaying(), 20000);
-        type(desk, QStringLiteral("p"));
-        QTRY_VERIFY(!desk.studio->isPlaying());
-        type(desk, QStringLiteral("e<Shift+Right><Shift+Right><Ctrl+P>"));
-        QTRY_VERIFY_WITH_TIMEOUT(desk.studio->isPlaying(), 20000);
-        desk.studio->stopPlaying();
-    }
-
-    void whatIsHeardIsThePage() {
-        StoredTake take;
-        take.exercise = *builtInExercise("flam-taps");
-        take.frame = {60, 0, 3, 0, false, {}};
-        const Sound exact = idealSound(take, 4, 8);
-        const Sound felt = idealSound(take, 4, 8, true);
-        QCOMPARE(exact.samples.size(), static_cast<std::size_t>(4 * take.sampleRate));
-        QVERIFY(exact.samples != felt.samples);
-        const auto hits = detectHits(exact.view(), take.sampleRate);
-        const auto firm =
-            std::count_if(hits.begin(), hits.end(), [](const Hit& hit) { return hit.strength >= kFirmStrength; });
-        QVERIFY2(firm >= 8 && firm <= 13, qPrintable(QString::number(firm)));
-    }
-
-    void everyWayIsOffered() {
-        const Desk desk;
-        desk.studio->chooseExercise("groove-bossa");
-        type(desk, QStringLiteral("a"));
-        auto* panel = desk.in<StagesPanel>(MainWindow::Prepare);
-        std::set<Method> seen;
-        for (int i = 0; i < kMethodCount; ++i) {
-            seen.insert(panel->method());
-            type(desk, QStringLiteral("w"));
-        }
-        QCOMPARE(seen.size(), methodsFor(desk.studio->exercise()).size());
-        type(desk, QStringLiteral("<Esc>"));
-        QCOMPARE(prepareOf(desk)->panel(), PreparePlace::Controls);
     }
 };
 

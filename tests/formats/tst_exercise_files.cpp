@@ -188,6 +188,14 @@ class TestExerciseFiles : public QObject {
         QVERIFY(!patternByNameOrFile("no-such-exercise"));
     }
 
+    void strokesWithoutACommonGridAreRefused() {
+        const auto at = [](const char* place) { return errorOf(changed("\"1/3\"", place)); };
+        QVERIFY2(at("\"1/30011\"").contains(QStringLiteral("no common grid")), qPrintable(at("\"1/30011\"")));
+        QVERIFY(at("\"1/4999\"").isEmpty());
+        QVERIFY(at("\"1/4999\",\"voice\":\"pad\",\"limb\":\"left\"},{\"at\":\"1/5003\"")
+                    .contains(QStringLiteral("no common grid")));
+    }
+
     void namesThatAreNoTextBecomeText() {
         const auto read = importPattern("title: caf\xC3\xA9 \xFF\xED\xA0\x80 \x01\npad | R L R L |\n", "a.txt");
         QVERIFY(read.has_value());

@@ -50,7 +50,9 @@ std::int64_t divisionOfBeat(const Exercise& e, const Beats& start) {
         if (stroke.at < start || stroke.at >= start + beat) continue;
         const Beats inside = stroke.at - start;
         const Beats fraction(inside.numerator() * beat.denominator(), inside.denominator() * beat.numerator());
+        if (fraction.denominator() > kFinestDivision) return fraction.denominator();
         parts = std::lcm(parts, fraction.denominator());
+        if (parts > kFinestDivision) return parts;  // check refuses it
     }
     return parts;
 }

@@ -3,6 +3,7 @@
 #include <fmt/format.h>
 
 #include <algorithm>
+#include <numeric>
 #include <tuple>
 
 namespace upbeat {
@@ -78,6 +79,23 @@ Result<void> checkSwells(const Exercise& e) {
     return {};
 }
 
+/// Strokes of one beat must share a grid: everything that writes or counts them walks along it.
+Result<void> checkGrids(const Exercise& e) {
+    const Beats beat = e.meter.beatLength();
+    std::int64_t index = -1;
+    std::int64_t steps = 1;
+    for (const Stroke& s : e.strokes) {
+        const std::int64_t here = wholeTimes(s.at, beat);
+        if (here != index) index = here, steps = 1;
+        const Beats inside = s.at - beat * here;
+        const Beats share(inside.numerator() * beat.denominator(), inside.denominator() * beat.numerator());
+        if (share.denominator() <= kFinestDivision) steps = std::lcm(steps, share.denominator());
+        if (share.denominator() > kFinestDivision || steps > kFinestDivision)
+            return fail("the strokes of a beat stand on no common grid", describe(s, e.meter), "move them to one");
+    }
+    return {};
+}
+
 Result<void> checkStrokes(const Exercise& e) {
     if (e.strokes.empty()) return fail("no stroke is written", {}, "write at least one");
     if (e.strokes.size() > kMostStrokes) return fail("more strokes than a phrase can hold", {}, "shorten it");
@@ -105,7 +123,9 @@ Result<void> check(const Exercise& exercise) {
     if (auto spans = checkFreeSpans(exercise); !spans) return spans;
     const bool ordered = std::is_sorted(exercise.strokes.begin(), exercise.strokes.end(),
                                         [](const Stroke& a, const Stroke& b) { return a.at < b.at; });
-    return checkStrokes(ordered ? exercise : inOrder(exercise));
+    const Exercise& inTime = ordered ? exercise : inOrder(exercise);
+    if (auto strokes = checkStrokes(inTime); !strokes) return strokes;
+    return checkGrids(inTime);
 }
 
 CountPlace placeOf(const Beats& at, const Meter& meter) {

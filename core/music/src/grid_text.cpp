@@ -246,9 +246,8 @@ class Reader {
     }
 
     void readBeat(std::string_view word, Voice voice, const Beats& start, std::size_t column) {
-        constexpr std::int64_t kMostSteps = 48;
         const std::int64_t steps = stepsIn(word);
-        if (steps < 1 || steps > kMostSteps)
+        if (steps < 1 || steps > kFinestDivision)
             return wrong("this is no beat", "use . R L F H and > ( ) f d u z !", column + 1);
         const auto strokes = strokesFromLine(word, voice, start, m_exercise.meter.beatLength() / steps);
         if (!strokes) return wrong(strokes.error().what, strokes.error().fix, column + 1);

@@ -1,5 +1,6 @@
 #pragma once
 
+#include <functional>
 #include <optional>
 #include <string>
 #include <vector>
@@ -91,8 +92,7 @@ class ExerciseEditor {
         std::vector<int> divisions;  // steps of every beat
     };
 
-    template <class Change>
-    void change(Change edit);
+    void change(const std::function<void(State&)>& edit);
     [[nodiscard]] Beats beatStart(const Beats& at) const;
     [[nodiscard]] std::size_t beatIndex(const Beats& at) const;
     [[nodiscard]] Beats stepAfter(const Beats& at) const;

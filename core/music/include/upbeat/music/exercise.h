@@ -1,5 +1,6 @@
 #pragma once
 
+#include <cstdint>
 #include <map>
 #include <string>
 #include <vector>
@@ -46,6 +47,7 @@ inline constexpr double kSlowestTempo = 30;
 inline constexpr double kFastestTempo = 300;
 inline constexpr int kMostBars = 16;
 inline constexpr std::size_t kMostStrokes = 4096;
+inline constexpr std::int64_t kFinestDivision = 20160;  ///< Of a beat: all its strokes stand on so many steps or fewer.
 
 /// A phrase of 1 to 16 bars that repeats: the page the player reads.
 struct Exercise {
@@ -74,7 +76,8 @@ struct Exercise {
 [[nodiscard]] Exercise inOrder(Exercise exercise);
 
 /// Nothing when the exercise can be played and measured; otherwise the first thing that is wrong: an unsupported
-/// meter, a stroke outside the phrase, two strokes of one limb or one voice at once, a tempo out of range.
+/// meter, a beat whose strokes share no grid, a stroke outside the phrase, two strokes of one limb or one voice at
+/// once, a tempo out of range.
 [[nodiscard]] Result<void> check(const Exercise& exercise);
 
 /// Bar number from 1 and the beat in it from 1 (fractional, in counted beats of the meter).
