@@ -3,6 +3,7 @@
 #include <QCoreApplication>
 #include <algorithm>
 #include <array>
+#include <cmath>
 #include <map>
 
 #include "theme/words.h"
@@ -138,7 +139,7 @@ QString penInWords(const ExerciseEditor& editor) {
     const Beats beat = meter.beatLength();
     const Beats start = beat * wholeTimes(editor.at(), beat);
     const int steps = editor.stepsOfBeat(start);
-    const auto step = static_cast<int>((editor.at() - start).toDouble() / beat.toDouble() * steps + 0.5);
+    const auto step = static_cast<int>(std::lround((editor.at() - start).toDouble() / beat.toDouble() * steps));
     const CountPlace place = placeOf(start, meter);
     const auto number = static_cast<int>(place.beat.floor());
     const QString word = QString::fromStdString(countWord(editor.exercise(), number, step, steps));

@@ -113,7 +113,8 @@ class Studio : public QObject {
     void stopTake();
     /// Ends the take and forgets it.
     void discardTake();
-    /// Waits until every take that was played is measured and in the logbook: before the program ends.
+    /// Waits until every take that was played is measured and in the logbook, and what was written is on its way to the
+    /// disk: before the program ends.
     void settle();
     [[nodiscard]] bool isHandsFree() const { return m_handsFree; }
     void setHandsFree(bool on);
@@ -190,6 +191,7 @@ class Studio : public QObject {
     PracticeSettings m_settings;
     std::vector<Exercise> m_exercises;
     Exercise m_exercise;
+    std::optional<Exercise> m_written;  ///< An own one, changed and not yet on the disk.
     LadderState m_ladder;
     std::vector<PracticeStage> m_stages;  // empty: nothing is taken apart
     int m_stage = 0;

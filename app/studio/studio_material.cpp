@@ -1,6 +1,7 @@
 // What is played: own exercises, and the stages of a method.
 #include <QDir>
 #include <algorithm>
+#include <utility>
 
 #include "studio/background.h"
 #include "studio/studio.h"
@@ -60,6 +61,7 @@ void Studio::startExercise(Exercise exercise) {
 void Studio::changeExercise(const Exercise& exercise) {
     if (isRecording() || exercise.id != m_exercise.id || !isOwn(exercise.id)) return;
     m_exercise = exercise;
+    m_written = exercise;
     const auto listed =
         std::find_if(m_exercises.begin(), m_exercises.end(), [&](const Exercise& e) { return e.id == exercise.id; });
     if (listed != m_exercises.end()) *listed = exercise;
@@ -67,13 +69,18 @@ void Studio::changeExercise(const Exercise& exercise) {
 }
 
 void Studio::keepExercise() {
-    if (!isOwn(m_exercise.id) || !check(m_exercise)) return;
-    m_exercise.tempo = {m_ladder.ladder.startBpm, m_ladder.ladder.goalBpm, m_ladder.ladder.stepBpm};
-    changeExercise(m_exercise);
+    if (!m_written && isOwn(m_exercise.id)) m_written = m_exercise;
+    if (!m_written || !check(*m_written)) return;
+    Exercise exercise = *std::exchange(m_written, std::nullopt);
+    if (exercise.id == m_exercise.id) {
+        exercise.tempo = {m_ladder.ladder.startBpm, m_ladder.ladder.goalBpm, m_ladder.ladder.stepBpm};
+        changeExercise(exercise);
+        m_written.reset();
+    }
     Q_EMIT exercisesChanged();
     runInBackground(
         m_pool, this,
-        [exercise = m_exercise, folder = ownFolder()]() -> Result<void> {
+        [exercise, folder = ownFolder()]() -> Result<void> {
             std::error_code error;
             std::filesystem::create_directories(folder, error);
             return writeExercise(folder / (exercise.id + ".json"), exercise);
@@ -87,6 +94,7 @@ void Studio::forgetExercise() {
     if (isRecording() || !isOwn(m_exercise.id)) return;
     const std::string id = m_exercise.id;
     const QString title = QString::fromStdString(m_exercise.title);
+    m_written.reset();
     m_pool.waitForDone();  // it may be on its way to the disk
     std::error_code error;
     std::filesystem::remove(ownFolder() / (id + ".json"), error);

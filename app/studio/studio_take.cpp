@@ -207,6 +207,7 @@ void Studio::keepTake(const TakePtr& take, const TakePlan& plan, const std::stri
 }
 
 void Studio::settle() {
+    if (m_written) keepExercise();
     while (m_unkept > 0) QCoreApplication::processEvents(QEventLoop::WaitForMoreEvents);
 }
 

@@ -114,6 +114,27 @@ class TestPrepare : public QObject {
         QVERIFY(!Studio::isOwn(studio->exercises().front().id));
     }
 
+    void whatWasJustTypedIsNotLost() {
+        QTemporaryDir dir;
+        for (const bool closes : {false, true}) {
+            auto studio = studioIn(dir, faulty());
+            MainWindow window(*studio);
+            window.show();
+            (void)QTest::qWaitForWindowActive(&window);
+            studio->chooseExercise("paradiddle-accents");
+            QTest::keyClick(window.focusWidget(), Qt::Key_E);
+            QTest::keyClick(window.focusWidget(), Qt::Key_M);
+            // At once on to another exercise, or out of the program.
+            if (!closes) studio->chooseExercise("flam-taps");
+            window.close();
+            studio.reset();
+            studio = studioIn(dir, faulty());
+            QCOMPARE(studio->exercises().front().strokes.front().limb, Limb::LeftHand);
+            studio->chooseExercise(studio->exercises().front().id);
+            studio->forgetExercise();
+        }
+    }
+
     /// Takes remember the page they were played from.
     void editingKeepsTheHistory() {
         const Desk desk;

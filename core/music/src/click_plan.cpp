@@ -58,7 +58,8 @@ Click clickAt(const ClickPlan& plan, std::int64_t index) {
     Click click{index, 0, ClickKind::Subdivision, true};
     if (part == 0) click.kind = ClickKind::Beat;
     if (inBar == 0 && plan.accentOnOne) click.kind = ClickKind::Bar;
-    double beats = static_cast<double>((index - part) / plan.subdivision) + partOfBeat(plan, part);
+    const std::int64_t wholeBeats = (index - part) / plan.subdivision;
+    double beats = static_cast<double>(wholeBeats) + partOfBeat(plan, part);
     if (const std::int64_t inTake = index - plan.countInBars * perBar; inTake >= 0) {
         click.audible = isAudible(plan, inTake, perBar);
         if (plan.offBeats) {

@@ -3,6 +3,7 @@
 #include <fmt/format.h>
 
 #include <algorithm>
+#include <cmath>
 #include <numeric>
 
 namespace upbeat {
@@ -175,8 +176,8 @@ Result<Exercise> grouped(Exercise frame, std::span<const int> groups, const Beat
     const int steps = std::accumulate(groups.begin(), groups.end(), 0);
     const Beats sum = step * steps;
     if (wrapped(sum, bar) != Beats(0)) {
-        const auto over = static_cast<int>(wrapped(sum, bar).toDouble() / step.toDouble() + 0.5);
-        const auto perBar = static_cast<int>(bar.toDouble() / step.toDouble() + 0.5);
+        const auto over = std::lround(wrapped(sum, bar).toDouble() / step.toDouble());
+        const auto perBar = std::lround(bar.toDouble() / step.toDouble());
         return fail(fmt::format("the groups fill {} steps, {} too few for the next bar", steps, perBar - over), {},
                     fmt::format("let them add up to {}", steps + perBar - over));
     }
