@@ -91,7 +91,7 @@ class Writer {
         Node declaration = document.append_child(pugi::node_declaration);
         declaration.append_attribute("version") = "1.0";
         declaration.append_attribute("encoding") = "UTF-8";
-        Node score = add(document, "score-partwise");
+        Node score = add(document.root(), "score-partwise");
         score.append_attribute("version") = "4.0";
         writeHead(score);
         Node part = add(score, "part");
