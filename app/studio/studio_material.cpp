@@ -41,7 +41,7 @@ bool Studio::isOwn(const std::string& id) {
 
 std::string Studio::freeId() const {
     for (int number = 1;; ++number) {
-        const std::string id = kOwnPrefix + std::to_string(number);
+        std::string id = kOwnPrefix + std::to_string(number);
         const auto isTaken = [&id](const Exercise& e) { return e.id == id; };
         if (std::none_of(m_exercises.begin(), m_exercises.end(), isTaken)) return id;
     }
