@@ -34,10 +34,6 @@ void CountLineEditor::edit(const std::function<void(ExerciseEditor&)>& change) {
     Q_EMIT changed();
 }
 
-const QList<KeyHint>& CountLineEditor::keyHints() {
-    return editKeyHints();
-}
-
 double CountLineEditor::placeOfBeat(const Beats& at) const {
     return at.toDouble() / m_editor->exercise().length().toDouble();
 }
@@ -100,7 +96,7 @@ void CountLineEditor::mousePressEvent(QMouseEvent* event) {
     });
 }
 
-/// Writes where nothing stands, right and left in turn; what stands there goes through the levels and away.
+/// A right stroke where nothing stands; what stands there goes through the levels and away.
 void CountLineEditor::mouseDoubleClickEvent(QMouseEvent* /*event*/) {
     edit([](ExerciseEditor& editor) {
         const Beats at = editor.at();

@@ -1,8 +1,8 @@
 #pragma once
 
+#include <functional>
 #include <memory>
 
-#include "shell/place.h"
 #include "strokes/count_line.h"
 #include "upbeat/music/editor.h"
 
@@ -20,8 +20,6 @@ class CountLineEditor : public CountLine {
     [[nodiscard]] const ExerciseEditor& editor() const { return *m_editor; }
     /// Any change from outside the keys: meter, bars, a rule. Shown and told like a key.
     void edit(const std::function<void(ExerciseEditor&)>& change);
-    /// What can be pressed while writing, for the panel and the help sheet.
-    [[nodiscard]] static const QList<KeyHint>& keyHints();
 
   Q_SIGNALS:
     void changed();

@@ -163,7 +163,7 @@ QWidget* EditPanel::buildKeys() {
     grid->setContentsMargins(0, 8, 0, 0);
     grid->setHorizontalSpacing(10);
     grid->setVerticalSpacing(3);
-    const auto& hints = CountLineEditor::keyHints();
+    const auto& hints = editKeyHints();
     const int rows = static_cast<int>((hints.size() + 1) / 2);
     for (int i = 0; i < hints.size(); ++i) {
         auto* key = new QLabel(hints.at(i).key, box);

@@ -40,8 +40,7 @@ HearBar::HearBar(Studio& studio, QWidget* parent)
     m_to->setAccessibleName(tr("To bar"));
     layout->addStretch();
     connect(m_hear, &QPushButton::clicked, this, [this] { hear(); });
-    connect(&m_studio, &Studio::ticked, this,
-            [this] { m_hear->setText(m_studio.isPlaying() ? tr("P  stop") : tr("P  hear it")); });
+    connect(&m_studio, &Studio::ticked, this, &HearBar::showPlaying);
     refresh();
 }
 
@@ -54,9 +53,13 @@ QPushButton* HearBar::toggle(const QString& text, const QString& tip) {
     return button;
 }
 
+void HearBar::showPlaying() {
+    m_hear->setText(m_studio.isPlaying() ? tr("P  stop") : tr("P  hear it"));
+}
+
 void HearBar::refresh() {
     const int bars = m_studio.exercise().bars;
-    m_hear->setText(m_studio.isPlaying() ? tr("P  stop") : tr("P  hear it"));
+    showPlaying();
     for (QSpinBox* box : {m_from, m_to}) box->setEnabled(bars > 1);
     if (m_to->maximum() == bars) return;
     m_from->setRange(1, bars);
@@ -68,7 +71,7 @@ void HearBar::refresh() {
 void HearBar::hear(const std::optional<FreeSpan>& span) {
     if (m_studio.isPlaying()) {
         m_studio.stopPlaying();
-        m_hear->setText(tr("P  hear it"));
+        showPlaying();
         return;
     }
     const Exercise& e = m_studio.exercise();

@@ -19,6 +19,7 @@ class HearBar : public QWidget {
     void refresh();
 
   private:
+    void showPlaying();
     QPushButton* toggle(const QString& text, const QString& tip);
 
     Studio& m_studio;

@@ -6,6 +6,7 @@
 #include <QSignalBlocker>
 #include <QVBoxLayout>
 
+#include "prepare/edit_keys.h"
 #include "prepare/exercise_delegate.h"
 #include "studio/click_presets.h"
 #include "theme/theme.h"
@@ -268,7 +269,7 @@ void PreparePlace::showPanel(Panel panel) {
 }
 
 QList<KeyHint> PreparePlace::keys() const {
-    if (panel() == Editing) return CountLineEditor::keyHints().mid(0, 3) + CountLineEditor::keyHints().mid(15);
+    if (panel() == Editing) return editKeyHints().mid(0, 3) + QList{editKeyHints().last()};
     if (panel() == Stages)
         return {{tr("Enter"), tr("work on this part")},
                 {QStringLiteral("W"), tr("another way")},
@@ -322,7 +323,7 @@ void PreparePlace::teach() {
 }
 
 void PreparePlace::tap() {
-    if (m_taps.empty() || !m_tapClock.isValid()) m_tapClock.start(), m_taps.clear();
+    if (!m_tapClock.isValid()) m_tapClock.start();
     m_taps.push_back(static_cast<double>(m_tapClock.elapsed()) * 1e-3);
     if (const auto tempo = tempoOfTaps(m_taps)) m_studio.setTempo(*tempo);
 }

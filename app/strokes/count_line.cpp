@@ -58,13 +58,7 @@ void CountLine::showBar(int bar) {
 }
 
 std::vector<Voice> CountLine::voices() const {
-    std::vector<Voice> found;
-    for (const Stroke& s : m_exercise.strokes)
-        if (std::find(found.begin(), found.end(), s.voice) == found.end()) found.push_back(s.voice);
-    // Feet at the bottom, hands above: as the kit stands.
-    std::stable_partition(found.begin(), found.end(),
-                          [](Voice v) { return v != Voice::Kick && v != Voice::HiHatFoot; });
-    return found;
+    return rowsOf(m_exercise);
 }
 
 double CountLine::left() const {

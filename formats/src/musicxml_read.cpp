@@ -270,7 +270,7 @@ class PartReader {
     void addNote(const Note& note, bool& rightNext) {
         Stroke s = note.stroke;
         s.at = note.at;
-        const bool foot = s.voice == Voice::Kick || s.voice == Voice::HiHatFoot;
+        const bool foot = isStruckByFoot(s.voice);
         const bool left = note.hand ? note.hand == Limb::LeftHand : foot ? s.voice == Voice::HiHatFoot : !rightNext;
         s.limb = foot ? (left ? Limb::LeftFoot : Limb::RightFoot) : (left ? Limb::LeftHand : Limb::RightHand);
         if (note.tremolo == 3) s.ornament = Ornament::ClosedRoll;

@@ -79,7 +79,9 @@ std::string_view typeOf(std::int64_t value) {
 
 class Writer {
   public:
-    explicit Writer(const Exercise& e) : m_e(e) {
+    explicit Writer(const Exercise& e) : m_e(e), m_hands(e), m_feet(e) {
+        std::erase_if(m_hands.strokes, isFoot);
+        std::erase_if(m_feet.strokes, [](const Stroke& s) { return !isFoot(s); });
         // Every position and every unit of every beat is whole in these divisions.
         for (Beats start(0); start < e.length(); start = start + e.meter.beatLength())
             for (const bool feet : {false, true})
@@ -110,9 +112,7 @@ class Writer {
     }
 
     [[nodiscard]] BeatGrid gridAt(const Beats& start, bool feet) const {
-        Exercise part = m_e;
-        std::erase_if(part.strokes, [&](const Stroke& s) { return isFoot(s) != feet; });
-        return gridOf(m_e.meter, divisionOfBeat(part, start));
+        return gridOf(m_e.meter, divisionOfBeat(feet ? m_feet : m_hands, start));
     }
     [[nodiscard]] Beats unitOf(const Beats& start, bool feet) const {
         return m_e.meter.beatLength() / gridAt(start, feet).steps;
@@ -141,9 +141,7 @@ class Writer {
         Node part = add(add(score, "part-list"), "score-part");
         part.append_attribute("id") = "P1";
         add(part, "part-name", "Drums");
-        std::vector<Voice> voices;
-        for (const Stroke& s : m_e.strokes)
-            if (std::find(voices.begin(), voices.end(), s.voice) == voices.end()) voices.push_back(s.voice);
+        const auto voices = rowsOf(m_e);
         for (const Voice voice : voices) {
             Node instrument = add(part, "score-instrument");
             instrument.append_attribute("id") = instrumentId(voice).c_str();
@@ -162,9 +160,8 @@ class Writer {
         measure.append_attribute("number") = bar + 1;
         if (bar == 0) writeAttributes(measure);
         const Beats start = m_e.meter.barLength() * bar;
-        const bool feet = std::any_of(m_e.strokes.begin(), m_e.strokes.end(), isFoot);
         writeVoice(measure, start, false);
-        if (!feet) return;
+        if (m_feet.strokes.empty()) return;
         add(add(measure, "backup"), "duration", ticks(m_e.meter.barLength()));
         writeVoice(measure, start, true);
     }
@@ -230,8 +227,8 @@ class Writer {
         std::int64_t at = 0;
         while (at < grid.steps) {
             std::vector<const Stroke*> here;
-            for (const Stroke& s : m_e.strokes)
-                if (isFoot(s) == feet && s.at == start + unit * at) here.push_back(&s);
+            for (const Stroke& s : (feet ? m_feet : m_hands).strokes)
+                if (s.at == start + unit * at) here.push_back(&s);
             std::int64_t next = at + 1;
             while (next < grid.steps && !isWritten(start + unit * next, feet)) ++next;
             writeSpan(measure, here, next - at, grid, unit, feet);
@@ -240,8 +237,8 @@ class Writer {
     }
 
     [[nodiscard]] bool isWritten(const Beats& at, bool feet) const {
-        return std::any_of(m_e.strokes.begin(), m_e.strokes.end(),
-                           [&](const Stroke& s) { return s.at == at && isFoot(s) == feet; });
+        const auto& strokes = (feet ? m_feet : m_hands).strokes;
+        return std::any_of(strokes.begin(), strokes.end(), [&at](const Stroke& s) { return s.at == at; });
     }
 
     /// The longest note, dotted or plain, that fits.
@@ -334,6 +331,8 @@ class Writer {
     }
 
     const Exercise& m_e;
+    Exercise m_hands;  // what voice 1 plays
+    Exercise m_feet;   // what voice 2 plays
     std::int64_t m_divisions = 1;
 };
 

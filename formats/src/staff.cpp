@@ -71,8 +71,7 @@ bool dealStroke(Exercise& e, Stroke stroke, bool& rightNext) {
     const auto doubled = [&](const Stroke& other) { return other.at == stroke.at && other.voice == stroke.voice; };
     if (std::any_of(e.strokes.begin(), e.strokes.end(), doubled)) return false;
     if (isHand(stroke.limb)) {
-        if (std::any_of(e.strokes.begin(), e.strokes.end(), clashes))
-            stroke.limb = stroke.limb == Limb::RightHand ? Limb::LeftHand : Limb::RightHand;
+        if (std::any_of(e.strokes.begin(), e.strokes.end(), clashes)) stroke.limb = otherSide(stroke.limb);
         rightNext = stroke.limb == Limb::LeftHand;
     }
     if (std::any_of(e.strokes.begin(), e.strokes.end(), clashes)) return false;

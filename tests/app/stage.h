@@ -1,7 +1,10 @@
 #pragma once
 
+#include <QApplication>
 #include "room.h"
+
 #include "shell/main_window.h"
+#include "theme/theme.h"
 
 namespace upbeat::test {
 
@@ -10,6 +13,13 @@ inline Character faulty() {
     c.spreadMs = 3;
     c.habits = {{Beats(7, 4), std::nullopt, std::nullopt, std::nullopt, -26, 0, 1}};
     return c;
+}
+
+/// Fonts, style and colours as in the program; false where the fonts are missing.
+inline bool lookAsShipped() {
+    QApplication::setStyle(QStringLiteral("Fusion"));
+    MainWindow::applyTheme(false);
+    return loadFonts();
 }
 
 struct Desk {

@@ -16,7 +16,7 @@ using namespace upbeat::test;
 namespace {
 
 /// Rows of the exercise on the stand, as text.
-QStringList rowsOf(const Exercise& e) {
+QStringList pageRows(const Exercise& e) {
     QStringList rows;
     for (const QString& line : QString::fromStdString(toText(e)).split(QLatin1Char('\n')))
         if (line.contains(QLatin1Char('|'))) rows << line.simplified();
@@ -28,11 +28,7 @@ QStringList rowsOf(const Exercise& e) {
 class TestPrepare : public QObject {
     Q_OBJECT
   private Q_SLOTS:
-    void initTestCase() {
-        QVERIFY(loadFonts());
-        QApplication::setStyle(QStringLiteral("Fusion"));
-        MainWindow::applyTheme(false);
-    }
+    void initTestCase() { QVERIFY(lookAsShipped()); }
 
     /// Five pages of different kinds, each written from empty by keys alone.
     void pagesAreWrittenByKeys_data() {
@@ -57,7 +53,7 @@ class TestPrepare : public QObject {
         type(desk, QStringLiteral("<Ctrl+N>"));
         QVERIFY(desk.studio->exercise().strokes.empty());
         type(desk, keys);
-        QCOMPARE(rowsOf(desk.studio->exercise()).join(QLatin1Char(0x2f)), rows.join(QLatin1Char(0x2f)));
+        QCOMPARE(pageRows(desk.studio->exercise()).join(QLatin1Char(0x2f)), rows.join(QLatin1Char(0x2f)));
         QCOMPARE(desk.studio->exercise().swells.size(),
                  keys.endsWith(QLatin1Char('<')) ? std::size_t{1} : std::size_t{0});
         type(desk, QStringLiteral("<Esc>"));
@@ -100,7 +96,7 @@ class TestPrepare : public QObject {
             QTest::keyClick(window.focusWidget(), Qt::Key_M);
             QTest::keyClick(window.focusWidget(), Qt::Key_Escape);
             QVERIFY(Studio::isOwn(studio->exercise().id));
-            QCOMPARE(rowsOf(studio->exercise()), QStringList{"snare | >LRLL >RLRR >LRLL >RLRR |"});
+            QCOMPARE(pageRows(studio->exercise()), QStringList{"snare | >LRLL >RLRR >LRLL >RLRR |"});
         }
         auto studio = studioIn(dir, faulty());
         QVERIFY(Studio::isOwn(studio->exercises().front().id));
@@ -188,13 +184,13 @@ class TestPrepare : public QObject {
         };
         auto* rule = boxOf(QStringLiteral("Rule"));
         Q_EMIT rule->activated(rule->findText(QStringLiteral("accent the 2nd of 4")));
-        QCOMPARE(rowsOf(desk.studio->exercise()), QStringList{"snare | R>LRL R>LRL R>LRL R>LRL |"});
+        QCOMPARE(pageRows(desk.studio->exercise()), QStringList{"snare | R>LRL R>LRL R>LRL R>LRL |"});
         auto* meter = boxOf(QStringLiteral("Meter"));
         Q_EMIT meter->activated(meter->findText(QStringLiteral("2/4")));
         QCOMPARE(desk.studio->exercise().meter, (Meter{4, 4}));  // two beats would fall out: said, not done
         auto* bars = panel->findChild<QSpinBox*>();
         bars->setValue(2);
-        QCOMPARE(rowsOf(desk.studio->exercise()), QStringList{"snare | R>LRL R>LRL | R>LRL R>LRL |"});
+        QCOMPARE(pageRows(desk.studio->exercise()), QStringList{"snare | R>LRL R>LRL | R>LRL R>LRL |"});
         auto* feel = boxOf(QStringLiteral("Feel"));
         feel->setCurrentIndex(2);
         Q_EMIT feel->activated(2);
@@ -207,10 +203,10 @@ class TestPrepare : public QObject {
         type(desk, QStringLiteral("<Ctrl+N>rlrl<Home>"));
         auto* panel = desk.in<EditPanel>(MainWindow::Prepare);
         QCOMPARE(panel->applyWords(QStringLiteral("5+3+5+3")), QString());
-        QCOMPARE(rowsOf(desk.studio->exercise()), QStringList{"snare | !>RLRL R!>LRL !>RLRL R!>LRL |"});
+        QCOMPARE(pageRows(desk.studio->exercise()), QStringList{"snare | !>RLRL R!>LRL !>RLRL R!>LRL |"});
         QVERIFY(panel->applyWords(QStringLiteral("5+3+5")).contains(QStringLiteral("3 too few")));
         QCOMPARE(panel->applyWords(QStringLiteral("7")), QString());
-        QVERIFY(rowsOf(desk.studio->exercise()).front().startsWith(QStringLiteral("snare | RRLL RR>L. ")));
+        QVERIFY(pageRows(desk.studio->exercise()).front().startsWith(QStringLiteral("snare | RRLL RR>L. ")));
         QVERIFY(panel->applyWords(QStringLiteral("99")).contains(QStringLiteral("roll")));
         QCOMPARE(panel->applyWords(QStringLiteral("wa-ter-mel-on")), QString());
         QCOMPARE(desk.studio->exercise().words.at(4).back(), std::string("on"));

@@ -16,11 +16,7 @@ using namespace upbeat::test;
 class TestStages : public QObject {
     Q_OBJECT
   private Q_SLOTS:
-    void initTestCase() {
-        QVERIFY(loadFonts());
-        QApplication::setStyle(QStringLiteral("Fusion"));
-        MainWindow::applyTheme(false);
-    }
+    void initTestCase() { QVERIFY(lookAsShipped()); }
 
     /// N12 to N19: stages are played, measured and gated like any exercise, and the verdict moves between them.
     void anExerciseIsTakenApartAndPutTogether() {

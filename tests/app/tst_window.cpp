@@ -24,11 +24,7 @@ using namespace upbeat::test;
 class TestWindow : public QObject {
     Q_OBJECT
   private Q_SLOTS:
-    void initTestCase() {
-        QVERIFY(loadFonts());
-        QApplication::setStyle(QStringLiteral("Fusion"));
-        MainWindow::applyTheme(false);
-    }
+    void initTestCase() { QVERIFY(lookAsShipped()); }
 
     void functionKeysWalkThroughThePlaces() {
         const Desk stage;

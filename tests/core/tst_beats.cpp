@@ -72,6 +72,12 @@ class TestBeats : public QObject {
         QCOMPARE(QString::fromStdString(error.sentence()), QStringLiteral("a.json: the tempo is -3; use 30 to 300."));
         QCOMPARE(QString::fromStdString(Error{"it broke", {}, {}}.sentence()), QStringLiteral("it broke."));
     }
+
+    void ratiosAreExact() {
+        QCOMPARE(ratio(Beats(3, 4), Beats(3, 2)), Beats(1, 2));
+        QCOMPARE(ratio(Beats(4), Beats(1, 3)), Beats(12));
+        QCOMPARE(ratio(Beats(-1, 5), Beats(1, 5)), Beats(-1));
+    }
 };
 
 QTEST_APPLESS_MAIN(TestBeats)

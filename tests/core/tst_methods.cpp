@@ -20,13 +20,13 @@ QStringList whats(const std::vector<PracticeStage>& stages) {
     return list;
 }
 
-std::string rowsOf(const Exercise& e) {
+std::string pageRows(const Exercise& e) {
     const std::string text = toText(e);
     return text.substr(text.find("tempo"));
 }
 
 bool endsWith(const Exercise& e, std::string_view row) {
-    return rowsOf(e).find(row) != std::string::npos;
+    return pageRows(e).find(row) != std::string::npos;
 }
 
 }  // namespace

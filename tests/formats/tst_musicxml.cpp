@@ -31,7 +31,7 @@ std::string note(const char* place, int duration, const std::string& more = "") 
            "</display-octave></unpitched><duration>" + std::to_string(duration) + "</duration>" + more + "</note>";
 }
 
-QStringList rowsOf(const Result<Converted>& converted) {
+QStringList pageRows(const Result<Converted>& converted) {
     if (!converted) return {QString::fromStdString(converted.error().sentence())};
     QStringList rows;
     for (const QString& line : QString::fromStdString(toText(converted->exercise)).split(QLatin1Char('\n')))
@@ -94,7 +94,7 @@ class TestMusicXml : public QObject {
             note("C5", 1, "<notations><articulations><accent/></articulations></notations>") +
             "<note><rest/><duration>1</duration></note>" + note("G5", 4, "<notehead>x</notehead>") +
             "<backup><duration>4</duration></backup>" + note("F4", 4, "<instrument id=\"P2-I37\"/>") + "</measure>"));
-        QCOMPARE(rowsOf(converted),
+        QCOMPARE(pageRows(converted),
                  (QStringList{"snare | (R) >L . . |", "bass drum | . . F . |", "hi-hat | . . R . |"}));
         QCOMPARE(converted->exercise.title, std::string("Piece"));
     }
@@ -104,7 +104,7 @@ class TestMusicXml : public QObject {
     void aFileFromAnotherProgramIsRead() {
         const auto converted =
             importPattern(std::filesystem::path(UPBEAT_SOURCE_DIR "/tests/formats/data/converter.musicxml"));
-        QCOMPARE(rowsOf(converted), (QStringList{"pad | >RL R LR | L RL RLR>L | R L R |"}));
+        QCOMPARE(pageRows(converted), (QStringList{"pad | >RL R LR | L RL RLR>L | R L R |"}));
     }
 
     void stickingGraceNotesAndTremolosAreRead() {
@@ -116,7 +116,7 @@ class TestMusicXml : public QObject {
             note("C5", 2, "<notations><ornaments><tremolo type=\"single\">2</tremolo></ornaments></notations>") +
             note("C5", 2, "<notations><ornaments><tremolo type=\"single\">3</tremolo></ornaments></notations>") +
             note("C5", 2, "<notations><technical><fingering>R</fingering></technical></notations>") + "</measure>"));
-        QCOMPARE(rowsOf(converted), (QStringList{"snare | dL RLRL zR R |"}));
+        QCOMPARE(pageRows(converted), (QStringList{"snare | dL RLRL zR R |"}));
     }
 
     void dynamicsWedgesTempoAndSwingAreRead() {
@@ -152,8 +152,8 @@ class TestMusicXml : public QObject {
                        "type=\"start\"/></barline>" +
                        note("F4", 8, "<instrument id=\"P2-I37\"/>") +
                        "<barline location=\"right\"><ending number=\"2\" type=\"stop\"/></barline></measure>"));
-        QCOMPARE(rowsOf(converted), (QStringList{"snare | R . . . | L . R . | L . . . | . . . . |",
-                                                 "bass drum | . . . . | . . . . | . . . . | F . . . |"}));
+        QCOMPARE(pageRows(converted), (QStringList{"snare | R . . . | L . R . | L . . . | . . . . |",
+                                                   "bass drum | . . . . | . . . . | . . . . | F . . . |"}));
     }
 
     void aPickupStandsAtTheEndOfItsBar() {
@@ -161,7 +161,7 @@ class TestMusicXml : public QObject {
         const auto at = xml.find("<measure number=\"1\"><attributes>");
         xml.replace(at, 20, "<measure number=\"0\" implicit=\"yes\">");
         const auto converted = read(xml);
-        QCOMPARE(rowsOf(converted), (QStringList{"snare | . . . R | L . . . |"}));
+        QCOMPARE(pageRows(converted), (QStringList{"snare | . . . R | L . . . |"}));
         QVERIFY(lossesOf(converted).contains(QStringLiteral("pickup")));
     }
 

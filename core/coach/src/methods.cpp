@@ -188,8 +188,7 @@ void singlesDoubles(Stages& stages, const Exercise& e) {
         return isHand(s.limb) && s.voice == e.strokes.front().voice;
     });
     const Beats step = shortestStep(e);
-    const Beats steps = {step.denominator() * e.meter.barLength().numerator(),
-                         step.numerator() * e.meter.barLength().denominator()};
+    const Beats steps = ratio(e.meter.barLength(), step);
     if (!handsOnly || steps.denominator() != 1 || steps.numerator() % 4 != 0) return;
     stages.add("singles", gridBar(e, step, {false, false}));
     stages.add("doubles", gridBar(e, step, {true, true}));

@@ -48,8 +48,7 @@ std::int64_t divisionOfBeat(const Exercise& e, const Beats& start) {
     std::int64_t parts = 1;
     for (const Stroke& stroke : e.strokes) {
         if (stroke.at < start || stroke.at >= start + beat) continue;
-        const Beats inside = stroke.at - start;
-        const Beats fraction(inside.numerator() * beat.denominator(), inside.denominator() * beat.numerator());
+        const Beats fraction = ratio(stroke.at - start, beat);
         if (fraction.denominator() > kFinestDivision) return fraction.denominator();
         parts = std::lcm(parts, fraction.denominator());
         if (parts > kFinestDivision) return parts;  // check refuses it

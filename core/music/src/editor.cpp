@@ -13,22 +13,15 @@ namespace {
 
 constexpr std::size_t kMostUndo = 500;
 
-bool isFootVoice(Voice voice) {
-    return voice == Voice::Kick || voice == Voice::HiHatFoot;
-}
-
 Limb limbFor(Limb side, Voice voice) {
     const bool right = side == Limb::RightHand || side == Limb::RightFoot;
-    if (isFootVoice(voice)) return right ? Limb::RightFoot : Limb::LeftFoot;
+    if (isStruckByFoot(voice)) return right ? Limb::RightFoot : Limb::LeftFoot;
     return right ? Limb::RightHand : Limb::LeftHand;
 }
 
-/// Feet at the bottom, hands above: as the kit stands.
-std::vector<Voice> rowsOf(const Exercise& e) {
-    std::vector<Voice> rows;
-    for (const Stroke& s : e.strokes)
-        if (std::find(rows.begin(), rows.end(), s.voice) == rows.end()) rows.push_back(s.voice);
-    std::stable_partition(rows.begin(), rows.end(), [](Voice v) { return !isFootVoice(v); });
+/// A row to write on even where nothing is written.
+std::vector<Voice> rowsToWriteOn(const Exercise& e) {
+    auto rows = rowsOf(e);
     if (rows.empty()) rows.push_back(Voice::Snare);
     return rows;
 }
@@ -36,7 +29,7 @@ std::vector<Voice> rowsOf(const Exercise& e) {
 }  // namespace
 
 ExerciseEditor::ExerciseEditor(Exercise exercise) : m_now{inOrder(std::move(exercise)), {}, {}} {
-    m_now.rows = rowsOf(m_now.exercise);
+    m_now.rows = rowsToWriteOn(m_now.exercise);
     m_now.divisions = divisionsOf(m_now.exercise);
 }
 
@@ -263,7 +256,7 @@ void ExerciseEditor::addRow(Voice voice) {
             return;
         }
         auto place = s.rows.end();
-        if (!isFootVoice(voice)) place = std::find_if(s.rows.begin(), s.rows.end(), isFootVoice);
+        if (!isStruckByFoot(voice)) place = std::find_if(s.rows.begin(), s.rows.end(), isStruckByFoot);
         m_row = static_cast<std::size_t>(place - s.rows.begin());
         s.rows.insert(place, voice);
     });
@@ -306,7 +299,7 @@ void ExerciseEditor::describe(const Exercise& frame) {
 void ExerciseEditor::replace(Exercise exercise) {
     change([&](State& s) {
         s.exercise = std::move(exercise);
-        s.rows = rowsOf(s.exercise);
+        s.rows = rowsToWriteOn(s.exercise);
         s.divisions = divisionsOf(s.exercise);
     });
 }

@@ -7,7 +7,6 @@
 namespace upbeat {
 
 // What both halves of the editor use.
-[[nodiscard]] Limb otherSide(Limb limb);
 /// Steps of every beat: as its strokes divide it, and where they do not as the beat before.
 [[nodiscard]] std::vector<int> divisionsOf(const Exercise& exercise);
 /// Whether every stroke of the beat stands on one of its steps.

@@ -7,19 +7,6 @@
 
 namespace upbeat {
 
-Limb otherSide(Limb limb) {
-    switch (limb) {
-        case Limb::RightHand:
-            return Limb::LeftHand;
-        case Limb::LeftHand:
-            return Limb::RightHand;
-        case Limb::RightFoot:
-            return Limb::LeftFoot;
-        default:
-            return Limb::RightFoot;
-    }
-}
-
 std::vector<int> divisionsOf(const Exercise& e) {
     constexpr std::int64_t kUsual = 4;
     constexpr std::int64_t kMost = 48;

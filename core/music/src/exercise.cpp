@@ -87,8 +87,7 @@ Result<void> checkGrids(const Exercise& e) {
     for (const Stroke& s : e.strokes) {
         const std::int64_t here = wholeTimes(s.at, beat);
         if (here != index) index = here, steps = 1;
-        const Beats inside = s.at - beat * here;
-        const Beats share(inside.numerator() * beat.denominator(), inside.denominator() * beat.numerator());
+        const Beats share = ratio(s.at - beat * here, beat);
         if (share.denominator() <= kFinestDivision) steps = std::lcm(steps, share.denominator());
         if (share.denominator() > kFinestDivision || steps > kFinestDivision)
             return fail("the strokes of a beat stand on no common grid", describe(s, e.meter), "move them to one");
@@ -130,15 +129,21 @@ Result<void> check(const Exercise& exercise) {
 
 CountPlace placeOf(const Beats& at, const Meter& meter) {
     const Beats bar = meter.barLength();
-    const Beats beat = meter.beatLength();
-    const Beats inside = wrapped(at, bar);
-    const Beats counted(inside.numerator() * beat.denominator(), inside.denominator() * beat.numerator());
-    return {static_cast<int>(wholeTimes(at, bar)) + 1, counted + Beats(1)};
+    return {static_cast<int>(wholeTimes(at, bar)) + 1, ratio(wrapped(at, bar), meter.beatLength()) + Beats(1)};
 }
 
 bool isFree(const Exercise& exercise, const Beats& at) {
     return std::any_of(exercise.freeSpans.begin(), exercise.freeSpans.end(),
                        [&at](const FreeSpan& span) { return !(at < span.from) && at < span.to; });
+}
+
+std::vector<Voice> rowsOf(const Exercise& exercise) {
+    std::vector<Voice> rows;
+    for (const Stroke& s : exercise.strokes)
+        if (std::find(rows.begin(), rows.end(), s.voice) == rows.end()) rows.push_back(s.voice);
+    // As the kit stands.
+    std::stable_partition(rows.begin(), rows.end(), [](Voice v) { return !isStruckByFoot(v); });
+    return rows;
 }
 
 bool uses(const Exercise& exercise, Level level) {

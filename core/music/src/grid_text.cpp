@@ -276,18 +276,13 @@ std::string stepOf(const Stroke& s) {
     return step;
 }
 
-/// How often `part` fits `whole`, as a fraction of it.
-Beats share(const Beats& part, const Beats& whole) {
-    return {part.numerator() * whole.denominator(), part.denominator() * whole.numerator()};
-}
-
 std::string beatOf(const Exercise& e, Voice voice, const Beats& start) {
     const Beats beat = e.meter.beatLength();
     std::vector<std::pair<Beats, const Stroke*>> inside;
     std::int64_t steps = 1;
     for (const Stroke& s : e.strokes) {
         if (s.voice != voice || s.at < start || s.at >= start + beat) continue;
-        inside.emplace_back(share(s.at - start, beat), &s);
+        inside.emplace_back(ratio(s.at - start, beat), &s);
         steps = std::lcm(steps, inside.back().first.denominator());
     }
     std::string word;

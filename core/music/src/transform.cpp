@@ -10,9 +10,9 @@ namespace upbeat {
 
 namespace {
 
+/// The limb itself for feet.
 Limb otherHand(Limb limb) {
-    if (!isHand(limb)) return limb;
-    return limb == Limb::RightHand ? Limb::LeftHand : Limb::RightHand;
+    return isHand(limb) ? otherSide(limb) : limb;
 }
 
 bool isCymbal(Voice voice) {

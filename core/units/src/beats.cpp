@@ -72,8 +72,12 @@ Beats operator/(const Beats& a, std::int64_t divisor) {
     return {a.m_numerator, a.m_denominator * divisor};
 }
 
+Beats ratio(const Beats& part, const Beats& whole) {
+    return {part.numerator() * whole.denominator(), part.denominator() * whole.numerator()};
+}
+
 std::int64_t wholeTimes(const Beats& position, const Beats& length) {
-    return Beats(position.numerator() * length.denominator(), position.denominator() * length.numerator()).floor();
+    return ratio(position, length).floor();
 }
 
 Beats wrapped(const Beats& position, const Beats& length) {

@@ -55,16 +55,12 @@ struct Mixture {
     }
 };
 
-bool isFoot(Voice voice) {
-    return voice == Voice::Kick || voice == Voice::HiHatFoot;
-}
-
 /// Two hands and two feet, and nobody strikes one instrument twice at once.
 bool canBeStruckTogether(const std::vector<Part>& parts, Voice more) {
-    std::size_t hands = isFoot(more) ? 0 : 1;
+    std::size_t hands = isStruckByFoot(more) ? 0 : 1;
     for (const Part& part : parts) {
         if (instrumentOf(part.base->voice) == instrumentOf(more)) return false;
-        if (!isFoot(part.base->voice)) ++hands;
+        if (!isStruckByFoot(part.base->voice)) ++hands;
     }
     return hands <= 2;
 }

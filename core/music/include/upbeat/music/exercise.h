@@ -92,6 +92,9 @@ struct CountPlace {
 /// Whether a position lies in a free span.
 [[nodiscard]] bool isFree(const Exercise& exercise, const Beats& at);
 
+/// The voices that are written, as rows from top to bottom: in order of their first stroke, feet below hands.
+[[nodiscard]] std::vector<Voice> rowsOf(const Exercise& exercise);
+
 /// True when any stroke of the exercise is written at this level.
 [[nodiscard]] bool uses(const Exercise& exercise, Level level);
 

@@ -33,6 +33,18 @@ struct Stroke {
 [[nodiscard]] constexpr bool isHand(Limb limb) {
     return limb == Limb::RightHand || limb == Limb::LeftHand;
 }
+[[nodiscard]] constexpr Limb otherSide(Limb limb) {
+    switch (limb) {
+        case Limb::RightHand:
+            return Limb::LeftHand;
+        case Limb::LeftHand:
+            return Limb::RightHand;
+        case Limb::RightFoot:
+            return Limb::LeftFoot;
+        default:
+            return Limb::RightFoot;
+    }
+}
 [[nodiscard]] constexpr int graceNotes(Ornament ornament) {
     switch (ornament) {
         case Ornament::Flam:

@@ -42,6 +42,9 @@ class Beats {
     std::int64_t m_denominator = 1;
 };
 
+/// `part` as a multiple of `whole`: 3/4 of 3/2 is 1/2. `whole` must not be 0.
+[[nodiscard]] Beats ratio(const Beats& part, const Beats& whole);
+
 /// How many whole times `length` fits below `position`; length must be positive.
 [[nodiscard]] std::int64_t wholeTimes(const Beats& position, const Beats& length);
 

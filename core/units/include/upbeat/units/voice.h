@@ -40,4 +40,9 @@ inline constexpr int kVoiceCount = 16;
     }
 }
 
+/// Whether a foot strikes it: bass drum and foot hi-hat.
+[[nodiscard]] constexpr bool isStruckByFoot(Voice voice) {
+    return voice == Voice::Kick || voice == Voice::HiHatFoot;
+}
+
 }  // namespace upbeat
