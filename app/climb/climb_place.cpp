@@ -41,7 +41,6 @@ ClimbPlace::ClimbPlace(Studio& studio, QWidget* parent)
            [this] { m_studio.setGoal(m_studio.ladder().ladder.goalBpm + m_studio.ladder().ladder.stepBpm); });
     addHiddenKey(Qt::SHIFT | Qt::Key_G,
                  [this] { m_studio.setGoal(m_studio.ladder().ladder.goalBpm - m_studio.ladder().ladder.stepBpm); });
-    refresh();
 }
 
 void ClimbPlace::moveRung(int steps) {
@@ -49,7 +48,14 @@ void ClimbPlace::moveRung(int steps) {
     m_studio.setTempo(steps > 0 ? state.ladder.above(state.tempoBpm) : state.ladder.below(state.tempoBpm));
 }
 
+void ClimbPlace::enter() {
+    refresh();
+    Place::enter();
+}
+
+/// Reads the logbook: not while nobody looks, for every key of the editor changes the exercise.
 void ClimbPlace::refresh() {
+    if (!isVisible()) return;
     auto takes = m_studio.takes(m_studio.exercise().id);
     std::reverse(takes.begin(), takes.end());
     m_ladder->show(m_studio.ladder().ladder, m_studio.ladder().tempoBpm, std::move(takes));

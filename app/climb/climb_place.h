@@ -15,6 +15,7 @@ class ClimbPlace : public Place {
     Q_OBJECT
   public:
     explicit ClimbPlace(Studio& studio, QWidget* parent = nullptr);
+    void enter() override;
 
   private:
     void refresh();

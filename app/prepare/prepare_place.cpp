@@ -28,6 +28,12 @@ QString fileKinds() {
     return PreparePlace::tr("Exercises (*.json *.txt *.mid *.midi *.musicxml *.xml *.mxl)");
 }
 
+QList<KeyHint> stageKeys() {
+    return {{PreparePlace::tr("Enter"), PreparePlace::tr("work on this part")},
+            {QStringLiteral("W"), PreparePlace::tr("another way")},
+            {PreparePlace::tr("Esc"), PreparePlace::tr("back to the controls")}};
+}
+
 QDoubleSpinBox* tempoBox(QWidget* parent) {
     auto* box = new QDoubleSpinBox(parent);
     box->setRange(kSlowestTempo, kFastestTempo);
@@ -270,11 +276,12 @@ void PreparePlace::showPanel(Panel panel) {
 
 QList<KeyHint> PreparePlace::keys() const {
     if (panel() == Editing) return editKeyHints().mid(0, 3) + QList{editKeyHints().last()};
-    if (panel() == Stages)
-        return {{tr("Enter"), tr("work on this part")},
-                {QStringLiteral("W"), tr("another way")},
-                {tr("Esc"), tr("back to the controls")}};
-    return Place::keys();
+    return panel() == Stages ? stageKeys() : Place::keys();
+}
+
+QList<KeySection> PreparePlace::allKeys(const QString& name) const {
+    return Place::allKeys(name) + QList<KeySection>{{tr("%1, taking apart").arg(name), stageKeys()},
+                                                    {tr("%1, writing").arg(name), editKeyHints()}};
 }
 
 /// Our own exercises stay as they are: what is written goes into a copy.

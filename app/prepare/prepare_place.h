@@ -27,6 +27,7 @@ class PreparePlace : public Place {
     explicit PreparePlace(Studio& studio, QWidget* parent = nullptr);
     void enter() override;
     [[nodiscard]] QList<KeyHint> keys() const override;
+    [[nodiscard]] QList<KeySection> allKeys(const QString& name) const override;
 
     /// What stands under the count line.
     enum Panel { Controls, Editing, Stages };

@@ -81,8 +81,7 @@ void StagesPanel::setInner(std::optional<Method> inner) {
 
 void StagesPanel::refresh() {
     const bool working = !m_studio.stages().empty();
-    m_whole = working ? m_studio.stages().back().exercise : m_studio.exercise();
-    if (working) m_whole.id = m_whole.id.substr(0, m_whole.id.find('~'));
+    m_whole = m_studio.whole();
     const Method before = working ? m_studio.method() : m_method->count() > 0 ? method() : Method::LimbsApart;
     {
         const QSignalBlocker quiet(m_method);

@@ -3,6 +3,9 @@
 #include <QGridLayout>
 #include <QLabel>
 #include <QPushButton>
+#include <QScrollArea>
+#include <algorithm>
+#include <array>
 
 #include "theme/theme.h"
 
@@ -10,11 +13,12 @@ namespace upbeat {
 
 namespace {
 
-QWidget* sectionWidget(const HelpSheet::Section& section, QWidget* parent) {
+QWidget* sectionWidget(const KeySection& section, QWidget* parent) {
     auto* box = new QWidget(parent);
     auto* grid = new QGridLayout(box);
     grid->setHorizontalSpacing(14);
-    grid->setVerticalSpacing(5);
+    grid->setVerticalSpacing(3);
+    grid->setContentsMargins(0, 0, 0, 6);
     auto* title = new QLabel(section.title, box);
     title->setFont(typeFace(Type::kLead, true));
     grid->addWidget(title, 0, 0, 1, 2);
@@ -35,24 +39,45 @@ QWidget* sectionWidget(const HelpSheet::Section& section, QWidget* parent) {
 
 }  // namespace
 
-HelpSheet::HelpSheet(const QList<Section>& sections, QWidget* parent) : QDialog(parent) {
+HelpSheet::HelpSheet(const QList<KeySection>& sections, QWidget* parent) : QDialog(parent) {
     setWindowTitle(tr("Keys"));
-    auto* grid = new QGridLayout(this);
-    grid->setSpacing(24);
-    grid->setContentsMargins(28, 24, 28, 24);
-    for (int i = 0; i < sections.size(); ++i)
-        grid->addWidget(sectionWidget(sections.at(i), this), i / 3, i % 3, Qt::AlignTop);
+    auto* page = new QWidget(this);
+    auto* across = new QHBoxLayout(page);
+    across->setContentsMargins(0, 0, 0, 0);
+    across->setSpacing(24);
+    // Every section goes where there is most room.
+    constexpr int kColumns = 3;
+    std::array<QVBoxLayout*, kColumns> columns{};
+    for (auto*& column : columns) across->addLayout(column = new QVBoxLayout);
+    for (const KeySection& section : sections) {
+        auto* shortest = *std::min_element(columns.begin(), columns.end(), [](QVBoxLayout* a, QVBoxLayout* b) {
+            return a->sizeHint().height() < b->sizeHint().height();
+        });
+        shortest->addWidget(sectionWidget(section, page));
+    }
+    for (auto* column : columns) column->addStretch();
+    auto* rolling = new QScrollArea(this);
+    rolling->setWidget(page);
+    rolling->setWidgetResizable(true);
+    rolling->setFrameShape(QFrame::NoFrame);
     auto* care = new QLabel(
         tr("Protect your hearing, keep the click low in headphones, take breaks, and stop when something hurts. "
            "What does not pass belongs to a doctor or a qualified teacher; this program gives no medical advice."),
         this);
     care->setWordWrap(true);
     care->setFont(typeFace(Type::kSmall));
-    const int row = static_cast<int>(sections.size() + 2) / 3;
-    grid->addWidget(care, row, 0, 1, 2);
     auto* close = new QPushButton(tr("Close"), this);
     connect(close, &QPushButton::clicked, this, &QDialog::accept);
-    grid->addWidget(close, row, 2, Qt::AlignRight | Qt::AlignBottom);
+    auto* foot = new QHBoxLayout;
+    foot->addWidget(care, 1);
+    foot->addWidget(close, 0, Qt::AlignBottom);
+    auto* down = new QVBoxLayout(this);
+    down->setContentsMargins(28, 20, 28, 20);
+    down->addWidget(rolling, 1);
+    down->addLayout(foot);
+    constexpr QSize kAround(70, 120);
+    const QSize wanted = page->sizeHint() + kAround;
+    resize(parent != nullptr ? wanted.boundedTo(parent->size()) : wanted);
 }
 
 }  // namespace upbeat

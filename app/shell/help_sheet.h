@@ -10,11 +10,7 @@ namespace upbeat {
 class HelpSheet : public QDialog {
     Q_OBJECT
   public:
-    struct Section {
-        QString title;
-        QList<KeyHint> keys;
-    };
-    HelpSheet(const QList<Section>& sections, QWidget* parent);
+    HelpSheet(const QList<KeySection>& sections, QWidget* parent);
 };
 
 }  // namespace upbeat

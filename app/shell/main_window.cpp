@@ -153,8 +153,8 @@ void MainWindow::toggleTake() {
 }
 
 void MainWindow::showHelp() {
-    QList<HelpSheet::Section> sections{{tr("Everywhere"), m_globalKeys}};
-    for (int i = 0; i < m_places.size(); ++i) sections.append({Spine::names().at(i), m_places.at(i)->keys()});
+    QList<KeySection> sections{{tr("Everywhere"), m_globalKeys}};
+    for (int i = 0; i < m_places.size(); ++i) sections += m_places.at(i)->allKeys(Spine::names().at(i));
     HelpSheet(sections, this).exec();
 }
 

@@ -14,6 +14,12 @@ struct KeyHint {
     QString what;
 };
 
+/// Keys that belong together, under their name.
+struct KeySection {
+    QString title;
+    QList<KeyHint> keys;
+};
+
 /// One of the five places. A place shows the studio and tells it what the player wants.
 class Place : public QWidget {
     Q_OBJECT
@@ -22,6 +28,8 @@ class Place : public QWidget {
 
     /// Keys that work here, most used first.
     [[nodiscard]] virtual QList<KeyHint> keys() const { return m_keys; }
+    /// For the help sheet: keys of the place itself, and of what it may open in itself, by name.
+    [[nodiscard]] virtual QList<KeySection> allKeys(const QString& name) const { return {{name, m_keys}}; }
     /// Called when the place comes to the front.
     virtual void enter() { setFocus(); }
 

@@ -50,6 +50,7 @@ bool savePrepare(MainWindow& window, Studio& studio, const QString& folder) {
     prepare->stopWriting();
     studio.forgetExercise();
     studio.chooseExercise(before);
+    window.notices()->hide();  // that it is gone belongs to none of the pictures
     return ok;
 }
 

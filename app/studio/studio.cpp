@@ -127,8 +127,15 @@ bool Studio::isDrill() const {
     return m_exercise.id.find('~') != std::string::npos;
 }
 
+const Exercise& Studio::whole() const {
+    const std::string id = m_exercise.id.substr(0, m_exercise.id.find('~'));
+    const auto found =
+        std::find_if(m_exercises.begin(), m_exercises.end(), [&id](const Exercise& e) { return e.id == id; });
+    return found == m_exercises.end() ? m_exercise : *found;
+}
+
 void Studio::backToWhole() {
-    if (isDrill()) chooseExercise(m_exercise.id.substr(0, m_exercise.id.find('~')));
+    if (isDrill()) chooseExercise(whole().id);
 }
 
 // ---- the device

@@ -83,6 +83,8 @@ class Studio : public QObject {
     /// Puts a trouble spot on the stand as an exercise of its own; `backToWhole` returns.
     void isolate(const Span& span);
     [[nodiscard]] bool isDrill() const;
+    /// The exercise of which the one on the stand is a part; itself where it is none.
+    [[nodiscard]] const Exercise& whole() const;
     void backToWhole();
 
     // The kit at the microphone, for exercises with several instruments.

@@ -200,8 +200,7 @@ void Studio::afterStage(const Verdict& verdict) {
     } else if (next != m_stage) {
         goToStage(next);
     } else if (m_stage == 0 && verdict.action == Action::Back) {
-        const Exercise whole = m_stages.back().exercise;
-        if (const auto other = methodAfter(whole, m_method))
+        if (const auto other = methodAfter(whole(), m_method))
             Q_EMIT said(tr("It stalls at the first part. Another way: %1.").arg(inWords(spokenName(*other))));
     }
 }

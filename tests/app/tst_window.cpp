@@ -277,8 +277,9 @@ class TestWindow : public QObject {
             QStringList texts;
             for (const QLabel* label : sheet->findChildren<QLabel*>()) texts << label->text();
             for (int i = 0; i < 5; ++i)
-                for (const KeyHint& hint : stage.window->place(i)->keys())
-                    QVERIFY2(texts.contains(hint.what), qPrintable(hint.what));
+                for (const KeySection& section : stage.window->place(i)->allKeys(QString()))
+                    for (const KeyHint& hint : section.keys) QVERIFY2(texts.contains(hint.what), qPrintable(hint.what));
+            QVERIFY(sheet->width() <= stage.window->width() && sheet->height() <= stage.window->height());
             QVERIFY(texts.join(QLatin1Char(' ')).contains(QStringLiteral("doctor or a qualified teacher")));
             seen = true;
             sheet->accept();

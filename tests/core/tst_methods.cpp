@@ -103,6 +103,12 @@ class TestMethods : public QObject {
         QVERIFY(both.size() <= kMostStages);
         QVERIFY(both[0].what.starts_with("right hand: the first"));
         for (const PracticeStage& stage : both) QVERIFY(check(stage.exercise).has_value());
+        const Exercise four =
+            of("ride | RRRR RRRR . . |\nsnare | LLLL LLLL . . |\nbass drum | FFFF FFFF . . |\nfoot hi-hat | HHHH HHHH "
+               ". . |");
+        const auto many = combined(four, Method::LimbsApart, Method::Grow);
+        QCOMPARE(many.size(), kMostStages);
+        QCOMPARE(many.back().exercise.strokes, four.strokes);  // however many there are
     }
 
     /// N17

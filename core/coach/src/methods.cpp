@@ -321,7 +321,8 @@ std::vector<PracticeStage> combined(const Exercise& exercise, Method outer, Meth
         auto parts = stagesOf(stage.exercise, inner);
         if (parts.size() < kUsefulStages) parts = {stage};
         for (PracticeStage& part : parts) {
-            if (all.size() >= kMostStages) return all;
+            // However many parts there are, the last is the whole.
+            if (all.size() == kMostStages) all.pop_back();
             const bool isWhole = &part == &parts.back();
             part.what = isWhole ? stage.what : fmt::format("{}: {}", stage.what, part.what);
             part.tempoFactor *= isWhole && parts.size() == 1 ? 1.0 : stage.tempoFactor;

@@ -45,7 +45,7 @@ struct PracticeStage {
 [[nodiscard]] std::vector<PracticeStage> stagesOf(const Exercise& exercise, Method method, const Span& span = {});
 
 /// The stages of one method made of each stage of another (limbs apart, each of them grown): a stage that has no parts
-/// stays one. At most kMostStages.
+/// stays one. At most kMostStages: of more the last ones before the whole are left out.
 [[nodiscard]] std::vector<PracticeStage> combined(const Exercise& exercise, Method outer, Method inner);
 inline constexpr std::size_t kMostStages = 48;
 /// Clean takes in a row before the next stage.
