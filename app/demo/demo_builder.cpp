@@ -54,8 +54,7 @@ Result<void> keepTake(DemoTake& take, const TakeStore& store, TakeRepository& ta
     StoredTake& stored = take.view.stored;
     TakeSidecar sidecar;
     sidecar.exercise = stored.exercise;
-    sidecar.click.tempo = Bpm(stored.frame.tempoBpm);
-    sidecar.click.meter = stored.exercise.meter;
+    sidecar.click = clickFor(stored.exercise, Bpm(stored.frame.tempoBpm));
     sidecar.bars = stored.frame.bars;
     sidecar.firstBeatS = stored.frame.firstBeatS;
     sidecar.device = stored.device;

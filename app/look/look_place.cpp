@@ -274,7 +274,7 @@ Listening LookPlace::spanToHear() const {
     const TakePtr& take = m_studio.take();
     if (!take) return {};
     const StoredTake& stored = take->stored;
-    const double bar = barDurationS(stored.exercise.meter, Bpm(stored.frame.tempoBpm));
+    const double bar = barDurationS(stored.exercise, Bpm(stored.frame.tempoBpm));
     double at = stored.frame.firstBeatS + stored.frame.latencyS;
     if (const FieldMark* mark = m_field->chosen()) at = mark->timeS;
     constexpr double kBefore = 0.05;

@@ -176,9 +176,9 @@ void PlayPlace::paintPhrase(QPainter& painter, const QRectF& box) const {
     // A long phrase is shown a few bars at a time: the ones that are being played.
     const double perBar = static_cast<double>(m_page.columns.size()) / e.bars;
     const int barsShown = std::clamp(static_cast<int>(box.width() / (30.0 * perBar)), 1, e.bars);
-    const int firstBar = std::min(static_cast<int>(place * e.bars) / barsShown * barsShown, e.bars - barsShown);
-    const double from = static_cast<double>(firstBar) / e.bars;
-    const double span = static_cast<double>(barsShown) / e.bars;
+    const int firstBar = std::min(barOfPlace(e, place) / barsShown * barsShown, e.bars - barsShown);
+    const double from = placeOfBar(e, firstBar);
+    const double span = placeOfBar(e, firstBar + barsShown) - from;
     const double column = box.width() / (perBar * barsShown);
     const auto xOf = [&](double p) {
         return box.left() + 0.5 * std::min(column, 60.0) + (p - from) / span * (box.width() - 8);
@@ -196,7 +196,7 @@ void PlayPlace::paintPhrase(QPainter& painter, const QRectF& box) const {
     for (std::size_t i = 0; i < e.strokes.size(); ++i)
         if (visible(m_page.strokePlaces[i]))
             strokes.target(QPointF(xOf(m_page.strokePlaces[i]) + slots[i] * 1.6 * width, base),
-                           strokeHeight(targetDb(e.strokes[i].level), scale));
+                           strokeHeight(targetDb(e, e.strokes[i]), scale));
     if (live != nullptr && live->passNow() > 0) {
         const auto draw = [&](int pass, double keepAfter) {
             for (const FieldMark& mark : live->marksOfPass(pass))

@@ -7,6 +7,7 @@
 
 #include "prepare/edit_keys.h"
 #include "theme/theme.h"
+#include "upbeat/music/bars.h"
 
 namespace upbeat {
 
@@ -42,20 +43,19 @@ double CountLineEditor::placeOfBeat(const Beats& at) const {
 std::vector<FieldColumn> CountLineEditor::columns() const {
     std::vector<FieldColumn> list;
     const Exercise& e = m_editor->exercise();
-    const Beats beat = e.meter.beatLength();
-    for (Beats start(0); start < e.length(); start = start + beat) {
-        const int steps = m_editor->stepsOfBeat(start);
-        const auto number = static_cast<int>(placeOf(start, e.meter).beat.floor());
+    for (const CountedBeat& beat : beatsOf(e)) {
+        const int steps = m_editor->stepsOfBeat(beat.start);
         for (int i = 0; i < steps; ++i)
-            list.push_back({placeOfBeat(start + beat * i / steps),
-                            QString::fromStdString(countWord(e, number, i, steps)), i == 0, i == 0 && number == 1});
+            list.push_back({placeOfBeat(beat.start + beat.length * i / steps),
+                            QString::fromStdString(countWord(e, beat.number, i, steps)), i == 0,
+                            i == 0 && beat.number == 1});
     }
     return list;
 }
 
 void CountLineEditor::refresh() {
     showState(m_editor->exercise(), columns());
-    showBar(static_cast<int>(wholeTimes(m_editor->at(), m_editor->exercise().meter.barLength())));
+    showBar(barAt(m_editor->exercise(), m_editor->at()).number - 1);
     setAccessibleDescription(penInWords(*m_editor));
 }
 
@@ -84,15 +84,16 @@ void CountLineEditor::keyPressEvent(QKeyEvent* event) {
 void CountLineEditor::mousePressEvent(QMouseEvent* event) {
     if (!isOpen()) return;
     const double place = placeAt(event->position().x()) * m_editor->exercise().length().toDouble();
-    const Beats beat = m_editor->exercise().meter.beatLength();
-    const Beats start = beat * std::max<std::int64_t>(0, static_cast<std::int64_t>(place / beat.toDouble()));
-    const int steps = m_editor->stepsOfBeat(start);
-    const auto nearest = std::llround((place - start.toDouble()) / beat.toDouble() * steps);
+    constexpr std::int64_t kParts = 1000;
+    const CountedBeat beat =
+        beatAt(m_editor->exercise(), {std::max<std::int64_t>(0, std::llround(place * kParts)), kParts});
+    const int steps = m_editor->stepsOfBeat(beat.start);
+    const auto nearest = std::llround((place - beat.start.toDouble()) / beat.length.toDouble() * steps);
     std::size_t row = 0;
     while (row + 1 < m_editor->rows().size() && event->position().y() > rowRect(row).bottom()) ++row;
     edit([&](ExerciseEditor& editor) {
         editor.clearSelection();
-        editor.placePen(start + beat * nearest / steps, row);
+        editor.placePen(beat.start + beat.length * nearest / steps, row);
     });
 }
 

@@ -36,8 +36,8 @@ void addMoves(Actions& keys) {
     keys[combined(Qt::ControlModifier, Qt::Key_Right)] = moveAway([](ExerciseEditor& e) { e.moveBeats(1); });
     keys[Qt::Key_Home] = moveAway([](ExerciseEditor& e) { e.placePen(Beats(0), e.row()); });
     keys[Qt::Key_End] = moveAway([](ExerciseEditor& e) { e.placePen(e.exercise().length(), e.row()); });
-    keys[Qt::Key_PageUp] = moveAway([](ExerciseEditor& e) { e.moveBeats(-e.exercise().meter.beatsPerBar()); });
-    keys[Qt::Key_PageDown] = moveAway([](ExerciseEditor& e) { e.moveBeats(e.exercise().meter.beatsPerBar()); });
+    keys[Qt::Key_PageUp] = moveAway([](ExerciseEditor& e) { e.moveBars(-1); });
+    keys[Qt::Key_PageDown] = moveAway([](ExerciseEditor& e) { e.moveBars(1); });
     keys[Qt::Key_Up] = {[](ExerciseEditor& e) { e.moveRows(-1); }};
     keys[Qt::Key_Down] = {[](ExerciseEditor& e) { e.moveRows(1); }};
     keys[combined(Qt::ShiftModifier, Qt::Key_Left)] = {[](ExerciseEditor& e) { e.select(-1); }};
@@ -135,18 +135,14 @@ const QList<KeyHint>& editKeyHints() {
 }
 
 QString penInWords(const ExerciseEditor& editor) {
-    const Meter& meter = editor.exercise().meter;
-    const Beats beat = meter.beatLength();
-    const Beats start = beat * wholeTimes(editor.at(), beat);
-    const int steps = editor.stepsOfBeat(start);
-    const auto step = static_cast<int>(std::lround((editor.at() - start).toDouble() / beat.toDouble() * steps));
-    const CountPlace place = placeOf(start, meter);
-    const auto number = static_cast<int>(place.beat.floor());
-    const QString word = QString::fromStdString(countWord(editor.exercise(), number, step, steps));
-    const QString count = step == 0        ? tr("beat %1").arg(number)
-                          : word.isEmpty() ? tr("beat %1, part %2").arg(number).arg(step + 1)
-                                           : tr("the %1 of %2").arg(word).arg(number);
-    const QString where = tr("bar %1, %2, %3").arg(place.bar).arg(count, inWords(spokenName(editor.voice())));
+    const CountedBeat beat = beatAt(editor.exercise(), editor.at());
+    const int steps = editor.stepsOfBeat(beat.start);
+    const auto step = static_cast<int>(std::lround(ratio(editor.at() - beat.start, beat.length).toDouble() * steps));
+    const QString word = QString::fromStdString(countWord(editor.exercise(), beat.number, step, steps));
+    const QString count = step == 0        ? tr("beat %1").arg(beat.number)
+                          : word.isEmpty() ? tr("beat %1, part %2").arg(beat.number).arg(step + 1)
+                                           : tr("the %1 of %2").arg(word).arg(beat.number);
+    const QString where = tr("bar %1, %2, %3").arg(beat.bar).arg(count, inWords(spokenName(editor.voice())));
     const Stroke* stroke = editor.stroke();
     if (stroke == nullptr) return tr("%1: rest").arg(where);
     return tr("%1: %2 %3").arg(where, inWords(spokenName(stroke->limb)), inWords(toName(stroke->level)));

@@ -9,7 +9,9 @@
 #include "prepare/edit_keys.h"
 #include "theme/theme.h"
 #include "theme/words.h"
+#include "upbeat/music/bars.h"
 #include "upbeat/music/counting.h"
+#include "upbeat/music/dynamics.h"
 #include "upbeat/music/transform.h"
 
 namespace upbeat {
@@ -58,10 +60,15 @@ const QList<Rule>& rules() {
              e.counting = Counting::Numbers;
              return e;
          }},
-        {EditPanel::tr("groups, a roll, own words …"), nullptr},
+        {EditPanel::tr("another exercise behind it …"), nullptr},
+        {EditPanel::tr("groups, a roll, pp to ff, words …"), nullptr},
     };
     return list;
 }
+
+// Rules that ask something first, counted from the end of the list.
+constexpr int kWords = 1;
+constexpr int kSection = 2;
 
 constexpr std::array kMeters{Meter{2, 4}, Meter{3, 4}, Meter{4, 4}, Meter{5, 4}, Meter{2, 2},
                              Meter{6, 8}, Meter{7, 8}, Meter{9, 8}, Meter{12, 8}};
@@ -78,9 +85,7 @@ EditPanel::EditPanel(CountLineEditor* line, QWidget* parent) : QWidget(parent), 
             editor.describe(frame);
         });
     });
-    connect(m_meter, &QComboBox::activated, this, [this](int index) {
-        m_line->edit([index](ExerciseEditor& editor) { editor.setMeter(kMeters.at(static_cast<std::size_t>(index))); });
-    });
+    connect(m_meter, &QComboBox::activated, this, &EditPanel::applyMeter);
     connect(m_bars, &QSpinBox::valueChanged, this,
             [this](int bars) { m_line->edit([bars](ExerciseEditor& editor) { editor.setBars(bars); }); });
     const auto applyFeel = [this] {
@@ -112,6 +117,8 @@ void EditPanel::build() {
     m_title = new QLineEdit(this);
     m_meter = new QComboBox(this);
     for (const Meter& meter : kMeters) m_meter->addItem(QString::fromStdString(meter.toString()));
+    for (const Meter& meter : kMeters)
+        m_meter->addItem(tr("this bar %1").arg(QString::fromStdString(meter.toString())));
     m_bars = new QSpinBox(this);
     m_bars->setRange(1, kMostBars);
     m_bars->setButtonSymbols(QAbstractSpinBox::NoButtons);
@@ -178,12 +185,25 @@ QWidget* EditPanel::buildKeys() {
     return box;
 }
 
+/// The first half of the list is for the whole phrase, the second for the bar of the pen.
+void EditPanel::applyMeter(int index) {
+    const Meter& meter = kMeters.at(static_cast<std::size_t>(index) % kMeters.size());
+    Result<void> done;
+    m_line->edit([&](ExerciseEditor& editor) {
+        if (static_cast<std::size_t>(index) < kMeters.size())
+            editor.setMeter(meter);
+        else
+            done = editor.setMeterOfBar(meter);
+    });
+    if (!done) say(QString::fromStdString(done.error().sentence()));
+    m_line->setFocus();
+}
+
 void EditPanel::applyRule(int rule) {
     m_rule->setCurrentIndex(0);
-    if (rule + 1 == rules().size()) {
-        askForWords();
-        return;
-    }
+    const auto fromEnd = rules().size() - rule;
+    if (fromEnd == kWords) askForWords();
+    if (fromEnd == kSection) Q_EMIT sectionWanted();
     const auto& apply = rules().at(rule).apply;
     if (!apply || !m_line->isOpen()) return;
     const auto result = apply(m_line->editor().exercise());
@@ -198,7 +218,8 @@ void EditPanel::applyRule(int rule) {
 void EditPanel::askForWords() {
     const QString text = QInputDialog::getText(this, tr("A rule in your words"),
                                                tr("Groups of steps, as 5+3+5+3; a roll at the pen by its strokes, as "
-                                                  "7; counting words, as hip-po-pot-a-mus:"));
+                                                  "7; how loud the selection or the bar is, pp to ff; counting words, "
+                                                  "as hip-po-pot-a-mus:"));
     if (!text.isEmpty()) say(applyWords(text));
     m_line->setFocus();
 }
@@ -207,7 +228,11 @@ QString EditPanel::applyWords(const QString& text) {
     if (!m_line->isOpen()) return {};
     const ExerciseEditor& editor = m_line->editor();
     const std::string typed = text.trimmed().toStdString();
-    Result<Exercise> result = fail("this is no rule", {}, "write 5+3+5+3, 7 or hip-po-pot-a-mus");
+    Result<Exercise> result = fail("this is no rule", {}, "write 5+3+5+3, 7, mf or hip-po-pot-a-mus");
+    if (const auto level = levelOfDynamic(typed)) {
+        m_line->edit([&](ExerciseEditor& e) { e.toggleDynamic(*level); });
+        return {};
+    }
     bool isNumber = false;
     const int strokes = text.toInt(&isNumber);
     if (isNumber) {
@@ -226,14 +251,31 @@ QString EditPanel::applyWords(const QString& text) {
     return {};
 }
 
+QString EditPanel::append(const Exercise& section) {
+    if (!m_line->isOpen()) return {};
+    const Exercise& page = m_line->editor().exercise();
+    std::vector<Section> sections;
+    if (!page.strokes.empty()) sections.push_back({page, 1});
+    sections.push_back({section, 1});
+    Exercise frame = page;
+    if (page.strokes.empty()) {
+        frame.meter = section.meter;
+        frame.tempo = section.tempo;
+        frame.feel = section.feel;
+    }
+    const auto form = formOf(std::move(frame), sections);
+    if (!form) return QString::fromStdString(form.error().sentence());
+    m_line->edit([&](ExerciseEditor& e) { e.replace(*form); });
+    return {};
+}
+
 void EditPanel::refresh() {
     if (!m_line->isOpen()) return;
     const ExerciseEditor& editor = m_line->editor();
     const Exercise& e = editor.exercise();
     const QSignalBlocker a(m_title), b(m_meter), c(m_bars), d(m_feel), f(m_ratio), g(m_voice);
     if (!m_title->hasFocus()) m_title->setText(QString::fromStdString(e.title));
-    const auto meter = std::find(kMeters.begin(), kMeters.end(), e.meter);
-    m_meter->setCurrentIndex(meter == kMeters.end() ? -1 : static_cast<int>(meter - kMeters.begin()));
+    showMeter(barAt(e, editor.at()).meter, !e.meterChanges.empty());
     m_bars->setValue(e.bars);
     m_feel->setCurrentIndex(e.feel.byTempo ? 3 : static_cast<int>(e.feel.level));
     m_ratio->setEnabled(e.feel.isSwung() && !e.feel.byTempo);
@@ -241,6 +283,12 @@ void EditPanel::refresh() {
     m_voice->setCurrentIndex(static_cast<int>(editor.voice()));
     const auto complaint = editor.complaint();
     say(complaint ? QString::fromStdString(complaint->sentence()) : QString());
+}
+
+void EditPanel::showMeter(const Meter& meter, bool isOfThisBar) {
+    const auto found = std::find(kMeters.begin(), kMeters.end(), meter) - kMeters.begin();
+    const auto count = static_cast<std::ptrdiff_t>(kMeters.size());
+    m_meter->setCurrentIndex(found == count ? -1 : static_cast<int>(found + (isOfThisBar ? count : 0)));
 }
 
 void EditPanel::say(const QString& complaint) {

@@ -20,15 +20,26 @@ class EditPanel : public QWidget {
     /// Shows the page as it now is.
     void refresh();
 
-    /// A rule with words of the player's: "5+3+5+3" builds groups, "7" a roll of so many strokes at the pen, and
-    /// "hip-po-pot-a-mus" own counting words. Nothing where it worked, else what is wrong.
+    /// A rule with words of the player's: "5+3+5+3" builds groups, "7" a roll of so many strokes at the pen,
+    /// "mf" how loud the selection is, and "hip-po-pot-a-mus" own counting words. Nothing where it worked, else what is
+    /// wrong.
     [[nodiscard]] QString applyWords(const QString& text);
+
+    /// Writes another exercise behind the phrase; on an empty page it is the first. Nothing where it worked, else what
+    /// is wrong.
+    [[nodiscard]] QString append(const Exercise& section);
+
+  Q_SIGNALS:
+    /// The player wants to choose an exercise to append.
+    void sectionWanted();
 
   private:
     void build();
     void askForWords();
     /// What is wrong or, where nothing is, what stands under the pen.
     void say(const QString& complaint);
+    void applyMeter(int index);
+    void showMeter(const Meter& meter, bool isOfThisBar);
     void applyRule(int rule);
     [[nodiscard]] QWidget* buildKeys();
 

@@ -5,6 +5,7 @@
 #include <QSignalBlocker>
 
 #include "theme/theme.h"
+#include "upbeat/music/bars.h"
 
 namespace upbeat {
 
@@ -17,7 +18,8 @@ HearBar::HearBar(Studio& studio, QWidget* parent)
       m_feel(toggle(tr("with feel"), tr("As a good player plays it, not as a machine"))),
       m_loop(toggle(tr("loop"), tr("Round and round"))),
       m_from(new QSpinBox(this)),
-      m_to(new QSpinBox(this)) {
+      m_to(new QSpinBox(this)),
+      m_practise(new QPushButton(this)) {
     auto* layout = new QHBoxLayout(this);
     layout->setContentsMargins(0, 0, 0, 0);
     layout->setSpacing(8);
@@ -36,6 +38,10 @@ HearBar::HearBar(Studio& studio, QWidget* parent)
         box->setMaximumWidth(48);
         layout->addWidget(box);
     }
+    m_practise->setFocusPolicy(Qt::TabFocus);
+    layout->addWidget(m_practise);
+    connect(m_practise, &QPushButton::clicked, this, &HearBar::practise);
+    for (QSpinBox* box : {m_from, m_to}) connect(box, &QSpinBox::valueChanged, this, &HearBar::showPractise);
     m_from->setAccessibleName(tr("From bar"));
     m_to->setAccessibleName(tr("To bar"));
     layout->addStretch();
@@ -57,15 +63,31 @@ void HearBar::showPlaying() {
     m_hear->setText(m_studio.isPlaying() ? tr("P  stop") : tr("P  hear it"));
 }
 
+void HearBar::showPractise() {
+    const bool isPart = m_from->value() > 1 || m_to->value() < m_studio.exercise().bars;
+    m_practise->setText(m_studio.isDrill() ? tr("R  the whole") : tr("R  only these"));
+    m_practise->setAccessibleName(m_studio.isDrill() ? tr("Back to the whole") : tr("Practise only these bars"));
+    m_practise->setEnabled(m_studio.isDrill() || isPart);
+}
+
+void HearBar::practise() {
+    if (m_studio.isDrill())
+        m_studio.backToWhole();
+    else if (m_practise->isEnabled())
+        m_studio.practiseBars(m_from->value(), std::max(m_from->value(), m_to->value()));
+}
+
 void HearBar::refresh() {
     const int bars = m_studio.exercise().bars;
     showPlaying();
     for (QSpinBox* box : {m_from, m_to}) box->setEnabled(bars > 1);
-    if (m_to->maximum() == bars) return;
-    m_from->setRange(1, bars);
-    m_to->setRange(1, bars);
-    m_from->setValue(1);
-    m_to->setValue(bars);
+    if (m_to->maximum() != bars) {
+        m_from->setRange(1, bars);
+        m_to->setRange(1, bars);
+        m_from->setValue(1);
+        m_to->setValue(bars);
+    }
+    showPractise();
 }
 
 void HearBar::hear(const std::optional<FreeSpan>& span) {
@@ -75,8 +97,7 @@ void HearBar::hear(const std::optional<FreeSpan>& span) {
         return;
     }
     const Exercise& e = m_studio.exercise();
-    const Beats bar = e.meter.barLength();
-    const FreeSpan bars{bar * (m_from->value() - 1), bar * std::max(m_to->value(), m_from->value())};
+    const FreeSpan bars{barOf(e, m_from->value()).start, barOf(e, std::max(m_to->value(), m_from->value())).end()};
     const FreeSpan heard = span.value_or(bars);
     const double quarter = quarterS(e.meter, Bpm(m_studio.ladder().tempoBpm));
     Listening wish;

@@ -16,10 +16,13 @@ class HearBar : public QWidget {
     explicit HearBar(Studio& studio, QWidget* parent = nullptr);
     /// Plays, or stops what plays. `span` in quarter notes of the phrase: instead of the bars that are set.
     void hear(const std::optional<FreeSpan>& span = std::nullopt);
+    /// Only the bars that are set become the exercise; in a drill the whole comes back.
+    void practise();
     void refresh();
 
   private:
     void showPlaying();
+    void showPractise();
     QPushButton* toggle(const QString& text, const QString& tip);
 
     Studio& m_studio;
@@ -30,6 +33,7 @@ class HearBar : public QWidget {
     QPushButton* m_loop;
     QSpinBox* m_from;
     QSpinBox* m_to;
+    QPushButton* m_practise;
 };
 
 }  // namespace upbeat

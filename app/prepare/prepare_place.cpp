@@ -2,6 +2,7 @@
 
 #include <QFileDialog>
 #include <QGridLayout>
+#include <QInputDialog>
 #include <QScrollArea>
 #include <QSignalBlocker>
 #include <QVBoxLayout>
@@ -77,6 +78,9 @@ PreparePlace::PreparePlace(Studio& studio, QWidget* parent)
            [this] { showPanel(panel() == Stages ? Controls : Stages); });
     addKey(Qt::Key_P, QStringLiteral("P"), tr("hear it"), [this] { hear(); });
     addHiddenKey(Qt::CTRL | Qt::Key_P, [this] { hear(); });
+    addKey(Qt::Key_R, QStringLiteral("R"), tr("only these bars"), [this] {
+        if (panel() == Controls) m_hear->practise();
+    });
     addKey(Qt::Key_T, QStringLiteral("T"), tr("tap the tempo"), [this] { tap(); });
     addKey(Qt::CTRL | Qt::Key_N, tr("Ctrl N"), tr("new exercise"), [this] { newExercise(); });
     addKey(Qt::Key_V, QStringLiteral("V"), tr("fold the voices"), [this] { m_line->setFolded(!m_line->isFolded()); });
@@ -147,6 +151,7 @@ QWidget* PreparePlace::buildStand() {
     m_line->setMinimumHeight(150);
     m_line->setMaximumHeight(440);
     m_edit = new EditPanel(m_line, stand);
+    connect(m_edit, &EditPanel::sectionWanted, this, &PreparePlace::appendSection);
     m_stages = new StagesPanel(m_studio, stand);
     auto* controls = new QWidget(stand);
     auto* down = new QVBoxLayout(controls);
@@ -298,6 +303,21 @@ void PreparePlace::startWriting() {
     m_line->open(m_studio.exercise());
     m_line->setMinimumHeight(70 + 30 * static_cast<int>(m_line->editor().rows().size()));
     m_edit->refresh();
+}
+
+/// Form is written by putting exercises one behind the other.
+void PreparePlace::appendSection() {
+    QStringList titles;
+    for (const Exercise& e : m_studio.exercises()) titles << QString::fromStdString(e.title);
+    bool chosen = false;
+    const QString title =
+        QInputDialog::getItem(this, tr("Another exercise behind it"),
+                              tr("Which one is played next (Ctrl R repeats it):"), titles, 0, false, &chosen);
+    const auto index = titles.indexOf(title);
+    if (!chosen || index < 0) return;
+    const QString complaint = m_edit->append(m_studio.exercises()[static_cast<std::size_t>(index)]);
+    if (!complaint.isEmpty()) Q_EMIT m_studio.said(complaint);
+    m_line->setFocus();
 }
 
 void PreparePlace::newExercise() {

@@ -34,6 +34,7 @@ class PreparePlace : public Place {
     void showPanel(Panel panel);
     /// Opens the exercise on the stand for writing, one of ours as an own copy.
     void startWriting();
+    void appendSection();
     /// Keeps what was written; an empty page is thrown away.
     void stopWriting();
     [[nodiscard]] Panel panel() const { return static_cast<Panel>(m_panels->currentIndex()); }

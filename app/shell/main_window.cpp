@@ -117,7 +117,7 @@ void MainWindow::refreshHeader() {
     const bool looking = current() == Look && m_studio.take();
     const Exercise& e = looking ? m_studio.take()->stored.exercise : m_studio.exercise();
     QStringList line;
-    line << QString::fromStdString(e.meter.toString()) << counted(e.bars, tr("1 bar"), tr("%1 bars"));
+    line << QString::fromStdString(metersInWords(e)) << counted(e.bars, tr("1 bar"), tr("%1 bars"));
     if (e.feel.isSwung()) line << tr("swung %1 : 1").arg(e.feel.ratio, 0, 'g', 3);
     double tempo = m_studio.ladder().tempoBpm;
     if (looking) {

@@ -5,6 +5,8 @@
 
 #include "strokes/stroke_painter.h"
 #include "theme/words.h"
+#include "upbeat/music/bars.h"
+#include "upbeat/music/dynamics.h"
 
 namespace upbeat {
 
@@ -66,20 +68,20 @@ double CountLine::left() const {
 }
 
 double CountLine::x(double place) const {
-    const double from = static_cast<double>(m_firstBar) / m_exercise.bars;
-    const double span = static_cast<double>(barsInView()) / m_exercise.bars;
+    const double from = placeOfBar(m_exercise, m_firstBar);
+    const double span = placeOfBar(m_exercise, m_firstBar + barsInView()) - from;
     return left() + (place - from) / span * (width() - left() - 2);
 }
 
 double CountLine::placeAt(double pixel) const {
-    const double from = static_cast<double>(m_firstBar) / m_exercise.bars;
-    const double span = static_cast<double>(barsInView()) / m_exercise.bars;
+    const double from = placeOfBar(m_exercise, m_firstBar);
+    const double span = placeOfBar(m_exercise, m_firstBar + barsInView()) - from;
     return from + (pixel - left()) / (width() - left() - 2) * span;
 }
 
 bool CountLine::inView(double place) const {
-    const double bar = place * m_exercise.bars;
-    return bar >= m_firstBar - 1e-9 && bar < m_firstBar + barsInView() - 1e-9;
+    const int bar = barOfPlace(m_exercise, place);
+    return bar >= m_firstBar && bar < m_firstBar + barsInView();
 }
 
 double CountLine::wordsHeight() const {
@@ -102,6 +104,7 @@ void CountLine::paintEvent(QPaintEvent* /*event*/) {
     painter.setBrush(theme.surface);
     painter.drawRoundedRect(QRectF(rect()).adjusted(0.5, 0.5, -0.5, -0.5), 8, 8);
     paintSpans(painter);
+    paintBars(painter);
     paintMarks(painter);
     const std::size_t rows = m_folded ? 1 : list.size();
     for (std::size_t i = 0; i < rows; ++i) paintVoice(painter, i, list[i]);
@@ -117,7 +120,34 @@ void CountLine::paintEvent(QPaintEvent* /*event*/) {
     }
 }
 
-/// Free spans as a hatched ground, swells as a wedge along the top.
+/// Where a bar begins, and its meter where that changes.
+void CountLine::paintBars(QPainter& painter) const {
+    const Theme& theme = Theme::of(palette());
+    painter.setFont(typeFace(Type::kSmall, true));
+    for (int bar = std::max(1, m_firstBar); bar < std::min(m_exercise.bars, m_firstBar + barsInView()); ++bar) {
+        const double lead = 0.5 * (x(placeOfBar(m_exercise, bar)) - x(columnBefore(placeOfBar(m_exercise, bar))));
+        const double line = x(placeOfBar(m_exercise, bar)) - lead;
+        painter.setPen(QPen(theme.edge, 2));
+        if (bar > m_firstBar) painter.drawLine(QPointF(line, 8), QPointF(line, height() - wordsHeight() + 4));
+    }
+    if (m_exercise.meterChanges.empty()) return;
+    painter.setPen(theme.inkSoft);
+    for (int bar = m_firstBar; bar < std::min(m_exercise.bars, m_firstBar + barsInView()); ++bar) {
+        const Meter meter = barOf(m_exercise, bar + 1).meter;
+        if (bar > m_firstBar && meter == barOf(m_exercise, bar).meter) continue;
+        painter.drawText(QRectF(x(placeOfBar(m_exercise, bar)) + 6, 4, 60, 20), Qt::AlignVCenter,
+                         QString::fromStdString(meter.toString()));
+    }
+}
+
+double CountLine::columnBefore(double place) const {
+    double before = 0;
+    for (const FieldColumn& column : m_page.columns)
+        if (column.place < place - 1e-9) before = column.place;
+    return before;
+}
+
+/// Free spans as a hatched ground, swells as a wedge along the top, dynamics as their letters.
 void CountLine::paintSpans(QPainter& painter) const {
     const Theme& theme = Theme::of(palette());
     const double length = m_exercise.length().toDouble();
@@ -130,12 +160,24 @@ void CountLine::paintSpans(QPainter& painter) const {
         painter.fillRect(QRectF(from, 6, visible(span.to.toDouble() / length) - from, bottom - 6),
                          QBrush(theme.edge, Qt::BDiagPattern));
     }
-    painter.setPen(QPen(theme.inkSoft, 2));
     for (const Swell& swell : m_exercise.swells) {
         constexpr double kOpen = 5;
         constexpr double kTop = 12;
         const double from = visible(swell.from.toDouble() / length);
         const double to = visible(swell.to.toDouble() / length);
+        if (!(from < to)) continue;
+        painter.setPen(QPen(theme.inkSoft, 2));
+        if (swell.isLevel()) {
+            const QString mark = inWords(dynamicOfLevel(swell.fromDb));
+            QFont font = typeFace(Type::kSmall, true);
+            font.setItalic(true);
+            painter.setFont(font);
+            const double width = QFontMetricsF(font).horizontalAdvance(mark) + 8;
+            painter.drawText(QRectF(from - 4, kTop - 12, width, 22), Qt::AlignVCenter, mark);
+            painter.setPen(QPen(theme.edge, 2));
+            painter.drawLine(QPointF(from + width, kTop), QPointF(std::max(from + width, to - 14), kTop));
+            continue;
+        }
         const double narrow = swell.fromDb < swell.toDb ? from : to;
         const double wide = swell.fromDb < swell.toDb ? to : from;
         painter.drawLine(QPointF(narrow, kTop), QPointF(wide, kTop - kOpen));
@@ -162,14 +204,14 @@ void CountLine::paintVoice(QPainter& painter, std::size_t row, Voice voice) cons
 
 /// Folded, both hands of one count stand side by side, and the feet hang below the line.
 StrokeShape CountLine::shapeOf(const Stroke& s, const QPointF& foot, const StrokeScale& scale, double width) const {
-    if (!m_folded) return shapeStroke(foot, 0, targetDb(s.level), s.limb, scale);
+    if (!m_folded) return shapeStroke(foot, 0, targetDb(m_exercise, s), s.limb, scale);
     const auto isOtherHand = [&s](const Stroke& o) { return o.at == s.at && o.limb != s.limb && isHand(o.limb); };
     if (isHand(s.limb)) {
         const bool shared = std::any_of(m_exercise.strokes.begin(), m_exercise.strokes.end(), isOtherHand);
         const double aside = shared ? (s.limb == Limb::RightHand ? width : -width) : 0.0;
-        return shapeStroke(foot + QPointF(aside, 0), 0, targetDb(s.level), s.limb, scale);
+        return shapeStroke(foot + QPointF(aside, 0), 0, targetDb(m_exercise, s), s.limb, scale);
     }
-    StrokeShape shape = shapeStroke(foot + QPointF(0, 3), 0, targetDb(s.level), s.limb, scale);
+    StrokeShape shape = shapeStroke(foot + QPointF(0, 3), 0, targetDb(m_exercise, s), s.limb, scale);
     const double reach = (1 - kHandsShare) / kHandsShare * (shape.foot.y() - shape.tip.y());
     shape.tip = shape.foot + QPointF(0, reach);
     return shape;
@@ -184,7 +226,7 @@ void CountLine::paintStroke(QPainter& painter, std::size_t index, const QRectF& 
     const StrokePainter strokes(painter, theme, width);
     const StrokeShape shape = shapeOf(s, {x(m_page.strokePlaces[index]), base}, scale, width);
     const QPointF foot = shape.foot;
-    if (shape.tip.y() < foot.y()) strokes.target(foot, strokeHeight(targetDb(s.level), scale));
+    if (shape.tip.y() < foot.y()) strokes.target(foot, strokeHeight(targetDb(m_exercise, s), scale));
     for (int g = graceNotes(s.ornament); g > 0; --g)
         StrokePainter(painter, theme, 0.6 * width)
             .stroke(shapeStroke(foot - QPointF(3.2 * width * g, 0), 0, -24,
@@ -208,8 +250,7 @@ void CountLine::paintStroke(QPainter& painter, std::size_t index, const QRectF& 
 void CountLine::paintWords(QPainter& painter, const QRectF& row) const {
     const Theme& theme = Theme::of(palette());
     const double perBar = static_cast<double>(m_page.columns.size()) / m_exercise.bars;
-    const double columnWidth =
-        (width() - x(static_cast<double>(m_firstBar) / m_exercise.bars)) / (perBar * barsInView());
+    const double columnWidth = (width() - x(placeOfBar(m_exercise, m_firstBar))) / (perBar * barsInView());
     const bool narrow = columnWidth < 18;
     for (const FieldColumn& column : m_page.columns) {
         if (!inView(column.place) || (narrow && !column.onBeat)) continue;

@@ -40,6 +40,8 @@ class CountLine : public QWidget {
     [[nodiscard]] double left() const;
     [[nodiscard]] double wordsHeight() const;
     void paintSpans(QPainter& painter) const;
+    void paintBars(QPainter& painter) const;
+    [[nodiscard]] double columnBefore(double place) const;
     void paintVoice(QPainter& painter, std::size_t row, Voice voice) const;
     [[nodiscard]] StrokeShape shapeOf(const Stroke& s, const QPointF& foot, const StrokeScale& scale,
                                       double width) const;

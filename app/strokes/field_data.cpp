@@ -3,6 +3,9 @@
 #include <algorithm>
 #include <map>
 
+#include "upbeat/music/bars.h"
+#include "upbeat/music/dynamics.h"
+
 namespace upbeat {
 
 namespace {
@@ -14,7 +17,7 @@ double placeIn(const Exercise& e, const Beats& at) {
 LevelReference referenceOf(const MatchedTake& take) {
     LevelReference reference;
     for (const MatchedStroke& s : take.strokes)
-        if (s.written.role == Role::Main && (!s.shared || s.carries)) reference.add(s.stroke, s.levelDb);
+        if (s.written.role == Role::Main && (!s.shared || s.carries)) reference.add(take.exercise, s.stroke, s.levelDb);
     return reference;
 }
 
@@ -25,7 +28,7 @@ FieldMark markOf(const MatchedTake& take, const MatchedStroke& s, int slot, cons
     mark.slot = slot;
     mark.offsetMs = mark.leanMs = s.offsetMs;
     mark.relativeDb = s.levelDb - reference.of(s.stroke.voice);
-    mark.targetDb = targetDb(s.stroke.level);
+    mark.targetDb = targetDb(take.exercise, s.stroke);
     mark.limb = s.stroke.limb;
     mark.timeS = take.hits[static_cast<std::size_t>(s.hit)].timeS;
     return mark;
@@ -49,8 +52,8 @@ void addAverages(FieldData& field, const TakeAnalysis& a) {
                                   field.strokePlaces[index],
                                   field.strokeSlots[index],
                                   {f.value + placement, f.low + placement, f.high + placement, f.n},
-                                  count > 0 ? sum / count : targetDb(stroke.level),
-                                  targetDb(stroke.level),
+                                  count > 0 ? sum / count : targetDb(a.matched.exercise, stroke),
+                                  targetDb(a.matched.exercise, stroke),
                                   stroke.limb});
     }
 }
@@ -74,6 +77,17 @@ std::vector<int> slotsOf(const Exercise& e) {
         i = end;
     }
     return slots;
+}
+
+double placeOfBar(const Exercise& e, int bar) {
+    return placeIn(e, barOf(e, bar + 1).start);
+}
+
+int barOfPlace(const Exercise& e, double place) {
+    constexpr double kHair = 1e-9;
+    int bar = 0;
+    while (bar + 1 < e.bars && placeOfBar(e, bar + 1) <= place + kHair) ++bar;
+    return bar;
 }
 
 FieldData fieldOf(const Exercise& e) {
@@ -106,7 +120,7 @@ FieldData fieldOf(const TakeAnalysis& a) {
         mark.stroke = w.stroke;
         mark.place = placeIn(take.exercise, stroke.at);
         mark.slot = field.strokeSlots[static_cast<std::size_t>(w.stroke)];
-        mark.targetDb = targetDb(stroke.level);
+        mark.targetDb = targetDb(take.exercise, stroke);
         mark.limb = stroke.limb;
         mark.timeS = take.firstBeatS + take.latencyS + w.gridS;
         field.rows[static_cast<std::size_t>(w.pass - 1)].push_back(mark);
@@ -131,8 +145,12 @@ FieldData fieldOf(const TakeAnalysis& a) {
     return field;
 }
 
-void LevelReference::add(const Stroke& stroke, double levelDb) {
-    m_levels[static_cast<std::size_t>(stroke.voice)][static_cast<std::size_t>(stroke.level)].push_back(levelDb);
+void LevelReference::add(const Exercise& exercise, const Stroke& stroke, double levelDb) {
+    // Inside a swell a stroke counts as the accent that the page is measured by.
+    const auto written = writtenDb(exercise, stroke.at);
+    const Level level = written ? Level::Accent : stroke.level;
+    m_levels[static_cast<std::size_t>(stroke.voice)][static_cast<std::size_t>(level)].push_back(
+        levelDb - written.value_or(0) + (written ? targetDb(level) : 0));
     m_known[static_cast<std::size_t>(stroke.voice)].reset();
 }
 

@@ -63,6 +63,10 @@ struct FieldData {
 [[nodiscard]] FieldData fieldOf(const TakeAnalysis& analysis);
 
 /// The empty page: columns, hands and targets of an exercise.
+/// Where a bar (from 0) begins in the phrase, 0 to 1, and the bar that holds a place.
+[[nodiscard]] double placeOfBar(const Exercise& exercise, int bar);
+[[nodiscard]] int barOfPlace(const Exercise& exercise, double place);
+
 [[nodiscard]] FieldData fieldOf(const Exercise& exercise);
 
 /// Level that counts as 0 dB for a voice: its accents' median, or what its taps or ghosts say about it; the fallback
@@ -70,7 +74,7 @@ struct FieldData {
 class LevelReference {
   public:
     explicit LevelReference(double fallbackDb = -14) : m_fallbackDb(fallbackDb) {}
-    void add(const Stroke& stroke, double levelDb);
+    void add(const Exercise& exercise, const Stroke& stroke, double levelDb);
     [[nodiscard]] double of(Voice voice) const;
 
   private:

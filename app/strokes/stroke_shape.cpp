@@ -3,6 +3,8 @@
 #include <algorithm>
 #include <cmath>
 
+#include "upbeat/music/dynamics.h"
+
 namespace upbeat {
 
 double strokeHeight(double relativeDb, const StrokeScale& scale) {
@@ -37,6 +39,10 @@ double targetDb(Level level) {
             return 0;
     }
     return 0;
+}
+
+double targetDb(const Exercise& exercise, const Stroke& stroke) {
+    return writtenDb(exercise, stroke.at).value_or(targetDb(stroke.level));
 }
 
 Foot footOf(Limb limb) {

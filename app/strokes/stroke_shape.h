@@ -3,7 +3,7 @@
 #include <QPointF>
 #include <optional>
 
-#include "upbeat/music/stroke.h"
+#include "upbeat/music/exercise.h"
 
 namespace upbeat {
 
@@ -40,6 +40,8 @@ struct StrokeShape {
 
 /// Height that the page asks for: accent 0 dB, tap -12 dB, ghost -20 dB.
 [[nodiscard]] double targetDb(Level level);
+/// What is asked of a stroke of this exercise: its class, or what a swell asks for there.
+[[nodiscard]] double targetDb(const Exercise& exercise, const Stroke& stroke);
 
 [[nodiscard]] Foot footOf(Limb limb);
 

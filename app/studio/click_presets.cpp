@@ -60,10 +60,8 @@ const QList<ClickPreset>& clickPresets() {
     return presets;
 }
 
-ClickPlan clickPlanOf(const PracticeSettings& settings, double tempoBpm, const Meter& meter) {
-    ClickPlan plan;
-    plan.tempo = Bpm(tempoBpm);
-    plan.meter = meter;
+ClickPlan clickPlanOf(const PracticeSettings& settings, double tempoBpm, const Exercise& exercise) {
+    ClickPlan plan = clickFor(exercise, Bpm(tempoBpm));
     plan.countInBars = settings.countInBars;
     const ClickChoice& click = settings.click;
     plan.subdivision = click.subdivision;

@@ -18,6 +18,6 @@ struct ClickPreset {
 [[nodiscard]] const QList<ClickPreset>& clickPresets();
 
 /// The plan of a take: tempo and meter, with what was chosen.
-[[nodiscard]] ClickPlan clickPlanOf(const PracticeSettings& settings, double tempoBpm, const Meter& meter);
+[[nodiscard]] ClickPlan clickPlanOf(const PracticeSettings& settings, double tempoBpm, const Exercise& exercise);
 
 }  // namespace upbeat

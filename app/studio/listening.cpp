@@ -24,10 +24,7 @@ Character faultless() {
 
 /// Lays the take's click over a part of it that begins at `fromS` of the recording.
 void addClick(Sound& sound, const StoredTake& take, double fromS) {
-    ClickPlan plan;
-    plan.tempo = Bpm(take.frame.tempoBpm);
-    plan.meter = take.exercise.meter;
-    plan.countInBars = 1;
+    const ClickPlan plan = clickFor(take.exercise, Bpm(take.frame.tempoBpm));
     const double planStart = take.frame.firstBeatS + take.frame.latencyS - plan.firstBeat().value();
     for (const Click& click :
          clicksBetween(plan, std::max(0.0, fromS - planStart), fromS - planStart + sound.durationS())) {

@@ -21,7 +21,8 @@ LiveTake::LiveTake(Exercise exercise, double tempoBpm, int bars, double firstBea
       m_strengths(m_marks.size(), std::vector<double>(m_exercise.strokes.size(), 0.0)) {
     const double quarter = quarterS(m_exercise.meter, Bpm(tempoBpm));
     const Feel feel = feelAt(m_exercise.feel, 60.0 / quarter);
-    for (const Stroke& stroke : m_exercise.strokes) m_places.push_back(swungPosition(stroke.at, feel) * quarter);
+    for (const Stroke& stroke : m_exercise.strokes)
+        m_places.push_back(soundingQuarter(m_exercise, stroke.at, feel) * quarter);
 }
 
 void LiveTake::add(const std::vector<Hit>& hits) {
@@ -48,7 +49,7 @@ void LiveTake::place(const Hit& hit) {
     if (stroke < 0) return;
     const auto index = static_cast<std::size_t>(stroke);
     const Stroke& written = m_exercise.strokes[index];
-    if (firm) m_reference.add(written, hit.levelDb);
+    if (firm) m_reference.add(m_exercise, written, hit.levelDb);
     auto& marks = m_marks[static_cast<std::size_t>(pass)];
     const double offsetMs = (since - m_places[index] - pass * m_passS) * 1e3;
     auto& best = m_strengths[static_cast<std::size_t>(pass)][index];
@@ -60,7 +61,7 @@ void LiveTake::place(const Hit& hit) {
     mark.slot = m_slots[index];
     mark.offsetMs = mark.leanMs = offsetMs;
     mark.relativeDb = hit.levelDb - m_reference.of(written.voice);
-    mark.targetDb = targetDb(written.level);
+    mark.targetDb = targetDb(m_exercise, written);
     mark.limb = written.limb;
     mark.timeS = hit.timeS;
     const auto taken =

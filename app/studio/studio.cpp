@@ -123,6 +123,18 @@ void Studio::isolate(const Span& span) {
     Q_EMIT exerciseChanged();
 }
 
+void Studio::practiseBars(int from, int to) {
+    if (isRecording() || isDrill()) return;
+    Exercise drill = drillOfBars(m_exercise, from, to);
+    if (drill.strokes.empty()) {
+        Q_EMIT said(tr("There is nothing to play in these bars."));
+        return;
+    }
+    m_exercise = std::move(drill);
+    readLadder();
+    Q_EMIT exerciseChanged();
+}
+
 bool Studio::isDrill() const {
     return m_exercise.id.find('~') != std::string::npos;
 }

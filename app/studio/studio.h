@@ -82,6 +82,8 @@ class Studio : public QObject {
 
     /// Puts a trouble spot on the stand as an exercise of its own; `backToWhole` returns.
     void isolate(const Span& span);
+    /// Practises some bars of the phrase (from 1, both included) round and round.
+    void practiseBars(int from, int to);
     [[nodiscard]] bool isDrill() const;
     /// The exercise of which the one on the stand is a part; itself where it is none.
     [[nodiscard]] const Exercise& whole() const;

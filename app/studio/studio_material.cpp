@@ -186,7 +186,8 @@ void Studio::goToStage(int index) {
     m_stage = index;
     const PracticeStage& stage = m_stages[static_cast<std::size_t>(index)];
     m_exercise = stage.exercise;
-    const double tempo = std::max(kSlowestTempo, std::round(m_wholeLadder.tempoBpm * stage.tempoFactor));
+    const double whole = inBeatsOf(stage.exercise.meter, m_wholeLadder.tempoBpm, this->whole().meter);
+    const double tempo = std::clamp(std::round(whole * stage.tempoFactor), kSlowestTempo, kFastestTempo);
     m_ladder = {{tempo, tempo, m_wholeLadder.ladder.stepBpm, kCleanPerStage, true}, tempo};
     Q_EMIT exerciseChanged();
     Q_EMIT ladderChanged();

@@ -54,7 +54,7 @@ Result<void> hearSound(TakeView& view, const QString& file, double tempoBpm, dou
     const auto sound = readSound(file.toStdString());
     if (!sound) return tl::unexpected(sound.error());
     view.soundFile = file;
-    const ClickPlan click{Bpm(tempoBpm), view.stored.exercise.meter};
+    const ClickPlan click = clickFor(view.stored.exercise, Bpm(tempoBpm));
     HeardTake heard = listenTo(sound->view(), sound->sampleRate, clickMarks(click, firstBeatS, sound->durationS()));
     view.stored.hits = std::move(heard.hits);
     view.stored.trace = std::move(heard.trace);

@@ -14,7 +14,7 @@ namespace upbeat {
 TakePlan Studio::planNow() const {
     TakePlan plan;
     plan.exercise = m_exercise;
-    plan.click = clickPlanOf(m_settings, m_ladder.tempoBpm, m_exercise.meter);
+    plan.click = clickPlanOf(m_settings, m_ladder.tempoBpm, m_exercise);
     plan.clickGain = m_settings.clickGain;
     const int passes = std::max(1, (m_settings.barsPerTake + m_exercise.bars - 1) / m_exercise.bars);
     plan.bars = isTeaching(m_exercise) ? m_exercise.bars : passes * m_exercise.bars;
@@ -129,7 +129,8 @@ void Studio::finishRecording(bool keep) {
 
 void Studio::measureAndKeep(FinishedTake finished, const QString& device) {
     const TakePlan& plan = finished.plan;
-    const double played = (finished.durationS - plan.firstBeatS() - plan.latencyS) / plan.click.bar().value();
+    const double played =
+        barsBefore(plan.exercise, plan.click.tempo, finished.durationS - plan.firstBeatS() - plan.latencyS);
     const int bars = std::min(plan.bars, static_cast<int>(std::floor(played + 0.02)));
     if (bars < 1) {
         m_store.discard(m_takeName);

@@ -63,7 +63,7 @@ Result<LabelledTake> readLabelled(const std::filesystem::path& folder) {
     std::vector<ClickMark> clicks;
     take.clicks = frame.clickBleed;
     if (take.clicks) {
-        const ClickPlan plan{Bpm(frame.tempoBpm), pattern->meter};
+        const ClickPlan plan = clickFor(*pattern, Bpm(frame.tempoBpm));
         clicks = clickMarks(plan, frame.firstBeatS, take.durationS);
     }
     const auto hits = detectHits(sound->view(), sound->sampleRate, std::move(clicks));

@@ -76,14 +76,14 @@ Exit run(const Options& o) {
                                   "teach every drum of the pattern"},
                             Exit::BadArguments);
     }
-    const auto heard = hear(o, pattern->meter);
+    const auto heard = hear(o, *pattern);
     if (!heard) return complain(heard.error(), Exit::Unreadable);
     const auto nothing = [&](std::string what) {
         return complain(Error{std::move(what), o.take, "check --first-beat and the recording level"},
                         Exit::NothingToMeasure);
     };
     const double start = o.firstBeat + o.latencyMs * 1e-3;
-    if (heard->info.durationS - start < barDurationS(pattern->meter, Bpm(o.tempo)) * 0.99)
+    if (heard->info.durationS - start < barStartS(*pattern, Bpm(o.tempo), 1) * 0.99)
         return nothing("the take is shorter than one bar");
     const int bars = o.bars > 0 ? o.bars : barsPlayed(*pattern, o.tempo, start, heard->take.hits);
     if (bars == 0) return nothing("nothing is heard after the first beat");

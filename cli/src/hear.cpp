@@ -6,7 +6,7 @@
 #include <memory>
 
 #include "upbeat/formats/midi_take.h"
-#include "upbeat/music/exercise.h"
+#include "upbeat/music/click_plan.h"
 #include "upbeat/take/click_marks.h"
 
 namespace upbeat::cli {
@@ -25,12 +25,12 @@ Result<Heard> readHits(const std::string& path) {
 
 }  // namespace
 
-Result<Heard> hear(const TakeOptions& options, const Meter& meter) {
+Result<Heard> hear(const TakeOptions& options, const Exercise& exercise) {
     if (isMidiName(options.take)) return readHits(options.take);
     std::unique_ptr<TakeListener> listener;
     const auto info = readAudio(options.take, [&](std::span<const float> block, const AudioInfo& audio) {
         if (!listener) {
-            const ClickPlan click{Bpm(options.tempo), meter};
+            const ClickPlan click = clickFor(exercise, Bpm(options.tempo));
             listener =
                 std::make_unique<TakeListener>(audio.sampleRate, clickMarks(click, options.firstBeat, audio.durationS));
         }

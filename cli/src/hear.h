@@ -5,7 +5,7 @@
 #include <string>
 
 #include "upbeat/formats/audio_file.h"
-#include "upbeat/music/meter.h"
+#include "upbeat/music/exercise.h"
 #include "upbeat/signal/take_listener.h"
 
 namespace upbeat::cli {
@@ -28,6 +28,6 @@ struct TakeOptions {
 };
 
 /// Listens to the recording, with the click of the tempo taken out; the hits of a MIDI file come with exact voices.
-[[nodiscard]] Result<Heard> hear(const TakeOptions& options, const Meter& meter);
+[[nodiscard]] Result<Heard> hear(const TakeOptions& options, const Exercise& exercise);
 
 }  // namespace upbeat::cli

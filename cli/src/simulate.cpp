@@ -47,7 +47,7 @@ Result<void> writeTake(const Options& o, const Exercise& exercise, const Charact
     fs::create_directories(o.out, error);
     if (error) return fail("the folder cannot be made", o.out, "choose a folder you may write to");
     const Bpm tempo(o.tempo);
-    const double durationS = o.bars * barDurationS(exercise.meter, tempo);
+    const double durationS = barStartS(exercise, tempo, o.bars);
     Performance performance = perform(exercise, tempo, (o.bars + exercise.bars - 1) / exercise.bars, character, o.seed);
     cutAfter(performance, durationS);
     Recording recording;

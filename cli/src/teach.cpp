@@ -22,7 +22,7 @@ Exit run(const Options& o) {
     if (const auto wrong = o.wrong()) return complain(*wrong, Exit::BadArguments);
     const auto pattern = readPattern(o.pattern);
     if (!pattern) return complain(pattern.error(), Exit::Unreadable);
-    const auto heard = hear(o, pattern->meter);
+    const auto heard = hear(o, *pattern);
     if (!heard) return complain(heard.error(), Exit::Unreadable);
     const int bars = barsPlayed(*pattern, o.tempo, o.firstBeat, heard->take.hits);
     const TaughtKit kit = learnKit(matchTake(*pattern, {o.tempo, o.firstBeat, bars, 0, false, {}}, heard->take));

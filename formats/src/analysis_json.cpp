@@ -4,6 +4,8 @@
 #include <map>
 #include <nlohmann/json.hpp>
 
+#include "upbeat/music/bars.h"
+
 namespace upbeat {
 
 namespace {
@@ -25,7 +27,7 @@ json toJson(const std::optional<Figure>& f) {
 
 json noteToJson(const MatchedTake& take, const WrittenStroke& w) {
     const Stroke& stroke = take.exercise.strokes[static_cast<std::size_t>(w.stroke)];
-    const CountPlace place = placeOf(stroke.at, take.exercise.meter);
+    const CountPlace place = placeOf(take.exercise, stroke.at);
     return {{"pass", w.pass},
             {"bar", place.bar},
             {"beat", rounded(place.beat.toDouble())},
@@ -76,20 +78,24 @@ json groupToJson(const Exercise& e, const GroupRow& row) {
              {"offset_ms", toJson(row.offsetMs)}, {"spread_ms", toJson(row.spreadMs)},
              {"level_db", toJson(row.levelDb)},   {"n", row.n}};
     if (row.axis == Axis::Count) {
-        const CountPlace p = placeOf(e.strokes[static_cast<std::size_t>(row.key)].at, e.meter);
+        const CountPlace p = placeOf(e, e.strokes[static_cast<std::size_t>(row.key)].at);
         out["place"] = {{"bar", p.bar}, {"beat", rounded(p.beat.toDouble())}};
     }
     return out;
 }
 
 json pulseToJson(const Exercise& e, const PulseChange& p) {
-    const CountPlace place = placeOf(e.strokes[static_cast<std::size_t>(p.stroke)].at, e.meter);
+    const CountPlace place = placeOf(e, e.strokes[static_cast<std::size_t>(p.stroke)].at);
     return {{"place", {{"bar", place.bar}, {"beat", rounded(place.beat.toDouble())}}},
             {"strokes_before", p.strokesBefore},
             {"strokes_after", p.strokesAfter},
             {"before_ms", toJson(p.beforeMs)},
             {"across_ms", toJson(p.acrossMs)},
             {"after_ms", toJson(p.afterMs)}};
+}
+
+json dynamicToJson(const DynamicPlayed& d) {
+    return {{"swell", d.swell}, {"level_db", toJson(d.levelDb)}, {"written_db", d.writtenDb}};
 }
 
 json swellToJson(const SwellPlayed& s) {
@@ -140,6 +146,7 @@ json measuresToJson(const TakeAnalysis& a) {
     out["groups"] = listToJson(m.groups, [&](const GroupRow& row) { return groupToJson(e, row); });
     out["pulse_changes"] = listToJson(m.pulse, [&](const PulseChange& p) { return pulseToJson(e, p); });
     out["swells"] = listToJson(m.swells, swellToJson);
+    out["dynamics"] = listToJson(m.dynamics, dynamicToJson);
     out["accent_runs"] = listToJson(m.accentRuns, [&](const AccentRun& run) {
         return json{{"stroke", run.stroke}, {"length", run.length}, {"db_per_stroke", toJson(run.dbPerStroke)}};
     });
@@ -209,7 +216,7 @@ json spanToJson(const std::optional<Span>& span) {
 json findingToJson(const Exercise& e, const Finding& f) {
     json place = nullptr;
     if (f.stroke) {
-        const CountPlace p = placeOf(e.strokes[static_cast<std::size_t>(*f.stroke)].at, e.meter);
+        const CountPlace p = placeOf(e, e.strokes[static_cast<std::size_t>(*f.stroke)].at);
         place = {{"bar", p.bar}, {"beat", rounded(p.beat.toDouble())}};
     }
     return {{"kind", toName(f.kind)},
@@ -257,7 +264,7 @@ std::string analysisToJson(const TakeAnalysis& a, const TakeFacts& facts) {
         {"pattern",
          {{"title", take.exercise.title},
           {"bars", take.exercise.bars},
-          {"meter", take.exercise.meter.toString()},
+          {"meter", metersInWords(take.exercise)},
           {"strokes", take.exercise.strokes.size()}}},
         {"tempo_bpm", take.tempoBpm},
         {"first_beat_s", take.firstBeatS},

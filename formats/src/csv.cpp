@@ -19,7 +19,7 @@ std::string analysisToCsv(const TakeAnalysis& a) {
             continue;
         }
         const MatchedStroke& s = *found->second;
-        const CountPlace place = placeOf(s.stroke.at, a.matched.exercise.meter);
+        const CountPlace place = placeOf(a.matched.exercise, s.stroke.at);
         out += fmt::format(",{:.3f},{},{},{:g},{},{},{}\n", s.offsetMs, s.written.pass, place.bar,
                            place.beat.toDouble(), toName(s.stroke.voice), handLetter(s.stroke.limb),
                            s.written.role == Role::Grace ? std::string_view("grace") : toName(s.stroke.level));

@@ -74,6 +74,9 @@ Exercise fromReader(const JsonReader& reader) {
     const JsonReader meter = reader.child("meter");
     e.meter = {meter.integer("count", 4), meter.integer("unit", 4)};
     e.bars = reader.integer("bars", 1);
+    reader.each("meter_changes", [&](const JsonReader& change) {
+        e.meterChanges.push_back({change.integer("bar", 0), {change.integer("count", 0), change.integer("unit", 0)}});
+    });
     e.feel = feelFromJson(reader.child("feel"));
     const JsonReader tempo = reader.child("tempo");
     e.tempo = {tempo.number("start", 60), tempo.number("goal", 100), tempo.number("step", 4)};
@@ -120,6 +123,9 @@ std::string toJson(const Exercise& e) {
         {"tempo", {{"start", e.tempo.start}, {"goal", e.tempo.goal}, {"step", e.tempo.step}}},
         {"strokes", strokes},
     };
+    for (const MeterChange& change : e.meterChanges)
+        json["meter_changes"].push_back(
+            {{"bar", change.bar}, {"count", change.meter.count}, {"unit", change.meter.unit}});
     if (e.feel.byTempo) json["feel"]["by_tempo"] = true;
     if (e.counting == Counting::Numbers) json["counting"] = "numbers";
     for (const auto& [parts, words] : e.words) json["words"].push_back(words);

@@ -64,7 +64,7 @@ class Bytes {
     bool m_failed = false;
 };
 
-void readMeta(Bytes& bytes, MidiFile& file) {
+void readMeta(Bytes& bytes, std::int64_t tick, MidiFile& file) {
     const int type = bytes.byte();
     const std::string_view data = bytes.text(bytes.variable());
     const auto at = [&](std::size_t i) { return static_cast<int>(static_cast<unsigned char>(data[i])); };
@@ -73,7 +73,9 @@ void readMeta(Bytes& bytes, MidiFile& file) {
         const int microseconds = (at(0) * 256 + at(1)) * 256 + at(2);
         if (microseconds > 0) file.quarterBpm = 60e6 / microseconds;
     }
-    if (type == 0x58 && data.size() >= 2 && !file.meter && at(1) <= 4) file.meter = Meter{at(0), 1 << at(1)};
+    constexpr std::size_t kMostMeters = 1000;
+    if (type == 0x58 && data.size() >= 2 && at(1) <= 4 && file.meters.size() < kMostMeters)
+        file.meters.push_back({tick, {at(0), 1 << at(1)}});
 }
 
 void readChannelMessage(Bytes& bytes, int status, std::int64_t tick, MidiFile& file) {
@@ -93,7 +95,7 @@ std::optional<std::size_t> readTrack(Bytes bytes, MidiFile& file) {
         int status = running;
         if (bytes.peek() >= 0x80) status = bytes.byte();
         if (status == 0xFF) {
-            readMeta(bytes, file);
+            readMeta(bytes, tick, file);
         } else if (status == 0xF0 || status == 0xF7) {
             (void)bytes.text(bytes.variable());
         } else if (status >= 0x80 && status < 0xF0) {
@@ -119,7 +121,6 @@ void appendVariable(std::string& out, std::int64_t value) {
 }
 
 void appendMeta(std::string& track, char type, std::string_view data) {
-    appendVariable(track, 0);
     track.push_back('\xFF');
     track.push_back(type);
     appendVariable(track, static_cast<std::int64_t>(data.size()));
@@ -127,33 +128,45 @@ void appendMeta(std::string& track, char type, std::string_view data) {
 }
 
 void appendHead(std::string& track, const MidiFile& file) {
-    if (!file.title.empty()) appendMeta(track, '\x03', file.title);
+    if (!file.title.empty()) {
+        appendVariable(track, 0);
+        appendMeta(track, '\x03', file.title);
+    }
     if (file.quarterBpm) {
         std::string tempo;
         appendNumber(tempo, std::llround(60e6 / *file.quarterBpm), 3);
+        appendVariable(track, 0);
         appendMeta(track, '\x51', tempo);
-    }
-    if (file.meter) {
-        const int power = static_cast<int>(std::lround(std::log2(file.meter->unit)));
-        appendMeta(track, '\x58', std::string{static_cast<char>(file.meter->count), static_cast<char>(power), 24, 8});
     }
 }
 
+/// What happens at a tick, the bytes behind the distance. Meters come first, ends of notes before beginnings.
 struct Message {
     std::int64_t tick;
-    bool start;
-    MidiNote note;
+    int rank;
+    std::string bytes;
 };
 
 std::vector<Message> messagesOf(const MidiFile& file) {
     std::vector<Message> messages;
     const std::int64_t length = std::max(1, file.ticksPerQuarter / 32);
+    for (const MidiMeter& m : file.meters) {
+        const int power = static_cast<int>(std::lround(std::log2(m.meter.unit)));
+        Message message{m.tick, 0, {}};
+        appendMeta(message.bytes, '\x58',
+                   std::string{static_cast<char>(m.meter.count), static_cast<char>(power), 24, 8});
+        messages.push_back(std::move(message));
+    }
+    const auto bytesOf = [](int kind, const MidiNote& note, int velocity) {
+        return std::string{static_cast<char>(kind | note.channel), static_cast<char>(note.key),
+                           static_cast<char>(velocity)};
+    };
     for (const MidiNote& note : file.notes) {
-        messages.push_back({note.tick, true, note});
-        messages.push_back({note.tick + length, false, note});
+        messages.push_back({note.tick, 2, bytesOf(0x90, note, note.velocity)});
+        messages.push_back({note.tick + length, 1, bytesOf(0x80, note, 0)});
     }
     std::stable_sort(messages.begin(), messages.end(), [](const Message& a, const Message& b) {
-        return a.tick != b.tick ? a.tick < b.tick : a.start < b.start;
+        return a.tick != b.tick ? a.tick < b.tick : a.rank < b.rank;
     });
     return messages;
 }
@@ -188,8 +201,9 @@ Result<MidiFile> parseMidi(const std::string& data, const std::string& where) {
         if (const auto broken = readTrack(Bytes(body, start), file))
             return fail(fmt::format("the MIDI file is damaged at byte {}", *broken), where, "export it again");
     }
-    std::stable_sort(file.notes.begin(), file.notes.end(),
-                     [](const MidiNote& a, const MidiNote& b) { return a.tick < b.tick; });
+    const auto isEarlier = [](const auto& a, const auto& b) { return a.tick < b.tick; };
+    std::stable_sort(file.notes.begin(), file.notes.end(), isEarlier);
+    std::stable_sort(file.meters.begin(), file.meters.end(), isEarlier);
     return file;
 }
 
@@ -206,9 +220,7 @@ std::string toMidiBytes(const MidiFile& file) {
     for (const Message& message : messagesOf(file)) {
         appendVariable(track, message.tick - tick);
         tick = message.tick;
-        track.push_back(static_cast<char>((message.start ? 0x90 : 0x80) | message.note.channel));
-        track.push_back(static_cast<char>(message.note.key));
-        track.push_back(static_cast<char>(message.start ? message.note.velocity : 0));
+        track += message.bytes;
     }
     appendVariable(track, std::max<std::int64_t>(0, file.endTick - tick));
     track.append("\xFF\x2F\x00", 3);

@@ -8,6 +8,8 @@
 #include <map>
 
 #include "staff.h"
+#include "upbeat/music/bars.h"
+#include "upbeat/music/dynamics.h"
 #include "upbeat/music/page.h"
 
 namespace upbeat {
@@ -40,13 +42,9 @@ int velocityOf(Level level) {
 
 int velocityOf(const Exercise& e, const Stroke& s) {
     constexpr double kVelocityPerDb = 4;
-    for (const Swell& swell : e.swells) {
-        if (s.at < swell.from || swell.to < s.at) continue;
-        const double share = (s.at - swell.from).toDouble() / (swell.to - swell.from).toDouble();
-        const double db = swell.fromDb + share * (swell.toDb - swell.fromDb);
-        return static_cast<int>(std::clamp(std::lround(velocityOf(Level::Accent) + kVelocityPerDb * db), 20L, 120L));
-    }
-    return velocityOf(s.level);
+    const auto db = writtenDb(e, s.at);
+    if (!db) return velocityOf(s.level);
+    return static_cast<int>(std::clamp(std::lround(velocityOf(Level::Accent) + kVelocityPerDb * *db), 20L, 120L));
 }
 
 /// Grace notes belong to the next note of their key when that is louder and at most this far away.
@@ -136,11 +134,24 @@ std::vector<MidiNote> percussionOf(const MidiFile& file) {
     return notes.empty() ? file.notes : notes;
 }
 
-/// Whole bars that hold every note; a file that ends later (trailing rests) is taken at its word.
-std::int64_t barsOf(const MidiFile& file, std::int64_t lastTick, const Meter& meter) {
-    const double ticksPerBar = meter.barLength().toDouble() * file.ticksPerQuarter;
-    const auto holding = static_cast<std::int64_t>(std::floor(static_cast<double>(lastTick) / ticksPerBar)) + 1;
-    return std::max<std::int64_t>(holding, std::llround(static_cast<double>(file.endTick) / ticksPerBar));
+/// The meters of the whole bars that hold every note; a file that ends later (trailing rests) is taken at its word. One
+/// more than a phrase can hold where there are more.
+std::vector<Meter> barsOf(const MidiFile& file, std::int64_t lastTick) {
+    std::vector<Meter> bars;
+    Meter meter;
+    double start = 0;
+    auto next = file.meters.begin();
+    while (bars.size() <= static_cast<std::size_t>(kMostBars)) {
+        // A change inside a bar holds from the next bar line on.
+        for (; next != file.meters.end() && static_cast<double>(next->tick) < start + 0.5; ++next) meter = next->meter;
+        const double length = isSupported(meter) ? meter.barLength().toDouble() * file.ticksPerQuarter : 0;
+        const bool isNeeded = static_cast<double>(lastTick) >= start;
+        const bool isAskedFor = static_cast<double>(file.endTick) >= start + 0.5 * length;
+        if (length > 0 && !isNeeded && !isAskedFor) break;
+        bars.push_back(meter);
+        start += length;
+    }
+    return bars;
 }
 
 Ornament ornamentOf(int graces) {
@@ -166,17 +177,18 @@ Result<Exercise> exerciseFromMidi(const MidiFile& file, const std::string& where
     e.id = "midi-pattern";
     e.title = file.title.empty() ? "MIDI pattern" : file.title;
     e.trains = "A pattern from a MIDI file.";
-    e.meter = file.meter.value_or(Meter{4, 4});
-    if (!isSupported(e.meter))
-        return fail(fmt::format("the meter {} is not supported", e.meter.toString()), where, "use another file");
+    const auto notes = foldGraces(percussionOf(file), file);
+    if (notes.empty()) return fail("the MIDI file holds no notes", where, "choose another file");
+    const auto bars = barsOf(file, notes.back().note.tick);
+    const auto odd = std::find_if_not(bars.begin(), bars.end(), isSupported);
+    if (odd != bars.end())
+        return fail(fmt::format("the meter {} is not supported", odd->toString()), where, "use another file");
+    if (bars.size() > static_cast<std::size_t>(kMostBars))
+        return fail(fmt::format("the pattern has more than {} bars", kMostBars), where, "cut it to 16 or fewer");
+    setMeters(e, bars);
     const double tempo = file.quarterBpm.value_or(100.0) / e.meter.beatLength().toDouble();
     const double goal = std::clamp(std::round(tempo), kSlowestTempo, kFastestTempo);
     e.tempo = {std::max(kSlowestTempo, std::round(0.6 * goal)), goal, 4};
-    const auto notes = foldGraces(percussionOf(file), file);
-    if (notes.empty()) return fail("the MIDI file holds no notes", where, "choose another file");
-    const std::int64_t bars = barsOf(file, notes.back().note.tick, e.meter);
-    if (bars > kMostBars) return fail(fmt::format("the pattern has {} bars", bars), where, "cut it to 16 or fewer");
-    e.bars = static_cast<int>(bars);
     bool rightNext = true;
     for (const Written& w : notes) {
         const Voice voice = voiceOfKey(w.note.key);
@@ -195,7 +207,10 @@ MidiFile toMidi(const Exercise& e) {
     file.title = e.title;
     const Bpm tempo(e.tempo.start);
     file.quarterBpm = e.tempo.start * e.meter.beatLength().toDouble();
-    file.meter = e.meter;
+    file.meters.push_back({0, e.meter});
+    for (const MeterChange& change : e.meterChanges)
+        file.meters.push_back(
+            {std::llround(barOf(e, change.bar).start.toDouble() * file.ticksPerQuarter), change.meter});
     const double ticksPerS = file.ticksPerQuarter / quarterS(e.meter, tempo);
     const auto length = std::llround(e.length().toDouble() * file.ticksPerQuarter);
     file.endTick = length;
@@ -220,7 +235,7 @@ std::vector<std::string> lossesInMidi(const Exercise& e) {
     if (any([](const Stroke& s) { return s.anchor; }) || !e.freeSpans.empty())
         losses.emplace_back("anchors and free spans");
     if (e.feel.isSwung()) losses.emplace_back("swing is written as it sounds");
-    if (!e.swells.empty()) losses.emplace_back("swells are single velocities");
+    if (!e.swells.empty()) losses.emplace_back("swells and dynamics are single velocities");
     return losses;
 }
 

@@ -13,7 +13,9 @@
 #include "staff.h"
 #include "upbeat/formats/midi_pattern.h"
 #include "upbeat/formats/musicxml.h"
-#include "upbeat/music/grid_text.h"
+#include "upbeat/music/bars.h"
+#include "upbeat/music/dynamics.h"
+#include "xml_own_fields.h"
 #include "xml_repeats.h"
 
 namespace upbeat {
@@ -55,7 +57,7 @@ class PartReader {
         const auto order = measuresInOrder(m_part);
         for (const Node measure : order) {
             m_measure = measure.attribute("number").value();
-            if (static_cast<int>(m_bars) >= kMostBars) {
+            if (m_meters.size() >= static_cast<std::size_t>(kMostBars)) {
                 lose(fmt::format("what follows bar {} is left out", kMostBars));
                 break;
             }
@@ -84,7 +86,17 @@ class PartReader {
 
     [[nodiscard]] Beats beats(std::int64_t ticks) const { return {ticks, m_divisions}; }
 
+    /// A repeat leads back to the meter that was written there.
+    void findMeter(Node measure) {
+        Node before = measure.previous_sibling("measure");
+        if (before == m_last) return;
+        m_meter = {};
+        for (; before; before = before.previous_sibling("measure"))
+            if (const Node time = before.child("attributes").child("time")) return readTime(time);
+    }
+
     void readMeasure(Node measure) {
+        findMeter(measure);
         m_barStart = m_now = m_barEnd = m_nextBar;
         for (const Node child : measure.children()) {
             const std::string_view name = child.name();
@@ -95,23 +107,24 @@ class PartReader {
             if (name == "sound") readSound(child);
             if (m_error) return;
         }
-        const Beats bar = m_out.exercise.meter.barLength();
+        const Beats bar = m_meter.barLength();
         if (m_barEnd > m_barStart + bar) {
             wrong("the bar holds more than its meter", "correct it in the notation program");
             return;
         }
         if (m_barEnd < m_barStart + bar && m_barEnd > m_barStart)
-            lose(m_bars == 0 ? "the pickup is filled up with rests" : "short bars are filled up with rests");
-        if (m_bars == 0 && m_barEnd < m_barStart + bar &&
+            lose(m_meters.empty() ? "the pickup is filled up with rests" : "short bars are filled up with rests");
+        if (m_meters.empty() && m_barEnd < m_barStart + bar &&
             std::string_view(measure.attribute("implicit").value()) == "yes")
             shiftPickup();
         m_nextBar = m_barStart + bar;
-        ++m_bars;
+        m_meters.push_back(m_meter);
+        m_last = measure;
     }
 
     /// Notes before the first full bar stand at the end of a bar of their own.
     void shiftPickup() {
-        const Beats shift = m_barStart + m_out.exercise.meter.barLength() - m_barEnd;
+        const Beats shift = m_barStart + m_meter.barLength() - m_barEnd;
         for (Note& note : m_notes) note.at = note.at + shift;
     }
 
@@ -122,17 +135,15 @@ class PartReader {
                 return wrong("the divisions make no sense", "export the file again");
             m_divisions = *value;
         }
-        if (const Node time = attributes.child("time")) {
-            const auto count = wholeIn(time.child("beats"));
-            const auto unit = wholeIn(time.child("beat-type"));
-            const Meter meter = count && unit && *count < 100 && *unit < 100
-                                    ? Meter{static_cast<int>(*count), static_cast<int>(*unit)}
-                                    : Meter{0, 0};
-            if (!isSupported(meter)) return wrong("the meter is not supported", "use 1 to 15 over 2, 4, 8 or 16");
-            if (m_bars > 0 && meter != m_out.exercise.meter)
-                return wrong("the meter changes", "cut the piece into parts of one meter");
-            m_out.exercise.meter = meter;
-        }
+        if (const Node time = attributes.child("time")) readTime(time);
+    }
+
+    void readTime(Node time) {
+        const auto count = wholeIn(time.child("beats"));
+        const auto unit = wholeIn(time.child("beat-type"));
+        const bool isSmall = count && unit && *count > 0 && *count < 100 && *unit > 0 && *unit < 100;
+        m_meter = isSmall ? Meter{static_cast<int>(*count), static_cast<int>(*unit)} : Meter{0, 0};
+        if (!isSupported(m_meter)) wrong("the meter is not supported", "use 1 to 15 over 2, 4, 8 or 16");
     }
 
     void move(Node node, bool back) {
@@ -233,20 +244,35 @@ class PartReader {
     void readDynamic(const Beats& at, std::string_view mark) {
         const auto level = levelOfDynamic(mark);
         if (!level) return;
-        if (!m_out.exercise.swells.empty() && m_out.exercise.swells.back().to == at && !m_wedge)
-            m_out.exercise.swells.back().toDb = *level;
+        auto& swells = m_out.exercise.swells;
+        const bool endsWedge = m_closed && swells[*m_closed].to == at && !m_wedge;
+        if (endsWedge) swells[*m_closed].toDb = *level;
+        m_closed.reset();
+        loseLoneDynamic();
         m_dynamic = level;
+        // Those of our own files stand in their head, with their ends.
+        const auto isOurs = [&at](const Swell& swell) { return swell.isLevel() && swell.from == at; };
+        m_isLone = !endsWedge && std::none_of(swells.begin(), swells.end(), isOurs);
+    }
+
+    void loseLoneDynamic() {
+        if (m_isLone) lose("dynamic marks that stand alone, without a wedge");
+        m_isLone = false;
     }
 
     void readWedge(const Beats& at, std::string_view type) {
         if (type == "stop" && m_wedge) {
             m_wedge->to = at;
-            if (m_wedge->from < at) m_out.exercise.swells.push_back(*m_wedge);
+            if (m_wedge->from < at) {
+                m_closed = m_out.exercise.swells.size();
+                m_out.exercise.swells.push_back(*m_wedge);
+            }
             m_wedge.reset();
             m_dynamic.reset();
         } else if (type == "crescendo" || type == "diminuendo") {
             const bool rises = type == "crescendo";
             const double from = m_dynamic.value_or(rises ? -20.0 : 0.0);
+            m_isLone = false;
             m_wedge = Swell{at, at, from, rises ? 0.0 : -20.0};
         }
     }
@@ -289,10 +315,11 @@ class PartReader {
 
     Result<Converted> finish() {
         Exercise& e = m_out.exercise;
-        e.bars = static_cast<int>(std::max<std::size_t>(m_bars, 1));
+        if (!m_meters.empty()) setMeters(e, m_meters);
         std::stable_sort(m_notes.begin(), m_notes.end(), [](const Note& a, const Note& b) { return a.at < b.at; });
         bool rightNext = true;
         for (const Note& note : m_notes) addNote(note, rightNext);
+        loseLoneDynamic();
         if (m_wedge) lose("a wedge that does not end is left out");
         if (m_quarterBpm > 0) {
             const double goal =
@@ -310,12 +337,16 @@ class PartReader {
     std::map<Voice, int> m_graces;
     std::optional<Swell> m_wedge;
     std::optional<double> m_dynamic;
+    bool m_isLone = false;                ///< The last dynamic belongs to no wedge so far.
+    std::optional<std::size_t> m_closed;  ///< The swell that was closed last: a dynamic at its end belongs to it.
     Converted m_out;
     std::set<std::string> m_lost;
     std::optional<Error> m_error;
     std::string m_measure;
     std::int64_t m_divisions = 1;
-    std::size_t m_bars = 0;
+    std::vector<Meter> m_meters;  ///< Of the bars read so far.
+    Meter m_meter;
+    Node m_last;
     Beats m_barStart;
     Beats m_barEnd;
     Beats m_nextBar;
@@ -323,36 +354,6 @@ class PartReader {
     Beats m_lastStart;
     double m_quarterBpm = 0;
 };
-
-std::string cleaned(std::string text) {
-    std::replace_if(
-        text.begin(), text.end(), [](char c) { return c == '\n' || c == '\r'; }, ' ');
-    return text;
-}
-
-/// What our own files say beyond notes, in the words of the text form.
-void readOwnFields(Node score, Exercise& e) {
-    std::string text;
-    const Node fields = score.child("identification").child("miscellaneous");
-    const bool isOurs = fields.find_child_by_attribute("name", "upbeat-id");
-    if (isOurs) e.trains.clear();
-    for (const Node field : fields.children("miscellaneous-field")) {
-        const std::string name = field.attribute("name").value();
-        const std::string value = cleaned(field.text().get());
-        if (name == "upbeat-id") e.id = value.empty() ? e.id : value;
-        if (name == "upbeat-trains") e.trains = value;
-        if (name == "upbeat-swing" && value == "by tempo") e.feel.byTempo = true, e.feel.ratio = 1.0;
-        if (name == "upbeat-tags" || name == "upbeat-tempo" || name == "upbeat-free" || name == "upbeat-count")
-            text += name.substr(std::strlen("upbeat-")) + ": " + value + "\n";
-    }
-    const auto frame = headFromText(text);
-    if (!frame) return;
-    e.tags = frame->tags;
-    e.freeSpans = frame->freeSpans;
-    e.counting = frame->counting;
-    e.words = frame->words;
-    if (text.find("tempo:") != std::string::npos) e.tempo = frame->tempo;
-}
 
 }  // namespace
 
@@ -371,15 +372,17 @@ Result<Converted> exerciseFromMusicXml(std::string_view text, const std::string&
     if (!part) return fail("no percussion part was found", where, "choose a score with unpitched notes");
     Exercise frame;
     frame.id = "musicxml-pattern";
-    frame.title = cleaned(score.child("work").child("work-title").text().get());
-    if (frame.title.empty()) frame.title = cleaned(score.child("movement-title").text().get());
+    frame.title = inOneLine(score.child("work").child("work-title").text().get());
+    if (frame.title.empty()) frame.title = inOneLine(score.child("movement-title").text().get());
     if (frame.title.empty()) frame.title = "A score";
     frame.trains = "A pattern from a score.";
+    const OwnFields own = readOwnFields(score);
+    frame.swells = own.head.swells;
     auto converted = PartReader(score, part).read(std::move(frame));
     if (!converted)
         return fail(converted.error().what, fmt::format("{}, {}", where, converted.error().where),
                     converted.error().fix);
-    readOwnFields(score, converted->exercise);
+    apply(own, converted->exercise);
     if (const auto ok = check(converted->exercise); !ok)
         return fail(ok.error().what, fmt::format("{}, {}", where, ok.error().where), ok.error().fix);
     return converted;

@@ -9,7 +9,10 @@
 #include "staff.h"
 #include "upbeat/formats/midi_pattern.h"
 #include "upbeat/formats/musicxml.h"
+#include "upbeat/music/bars.h"
 #include "upbeat/music/counting.h"
+#include "upbeat/music/dynamics.h"
+#include "xml_own_fields.h"
 
 namespace upbeat {
 
@@ -46,10 +49,10 @@ struct BeatGrid {
     std::int64_t value = 4;
 };
 
-BeatGrid gridOf(const Meter& meter, std::int64_t steps) {
-    const bool compound = meter.beatLength() == Beats(3, 2);
+BeatGrid gridOf(const Beats& beat, std::int64_t steps) {
+    const bool compound = beat == Beats(3, 2);
     const std::int64_t first = compound ? 3 : 1;
-    BeatGrid grid{steps, first, compound ? 8 : meter.unit == 16 ? 16 : meter.unit};
+    BeatGrid grid{steps, first, compound ? 8 : ratio(Beats(4), beat).numerator()};
     while (2 * grid.normal <= steps) grid.normal *= 2, grid.value *= 2;
     if (compound && steps == 1) grid = {3, 3, 8};
     if (compound && steps == 2) grid = {6, 6, 16};
@@ -83,9 +86,8 @@ class Writer {
         std::erase_if(m_hands.strokes, isFoot);
         std::erase_if(m_feet.strokes, [](const Stroke& s) { return !isFoot(s); });
         // Every position and every unit of every beat is whole in these divisions.
-        for (Beats start(0); start < e.length(); start = start + e.meter.beatLength())
-            for (const bool feet : {false, true})
-                m_divisions = std::lcm(m_divisions, unitOf(start, feet).denominator());
+        for (const CountedBeat& beat : beatsOf(e))
+            for (const bool feet : {false, true}) m_divisions = std::lcm(m_divisions, unitOf(beat, feet).denominator());
     }
 
     std::string write() {
@@ -98,7 +100,7 @@ class Writer {
         writeHead(score);
         Node part = add(score, "part");
         part.append_attribute("id") = "P1";
-        for (int bar = 0; bar < m_e.bars; ++bar) writeBar(part, bar);
+        for (int bar = 1; bar <= m_e.bars; ++bar) writeBar(part, barOf(m_e, bar));
         std::ostringstream out;
         document.save(out, " ", pugi::format_default, pugi::encoding_utf8);
         return out.str();
@@ -111,33 +113,18 @@ class Writer {
         return length.numerator() * m_divisions / length.denominator();
     }
 
-    [[nodiscard]] BeatGrid gridAt(const Beats& start, bool feet) const {
-        return gridOf(m_e.meter, divisionOfBeat(feet ? m_feet : m_hands, start));
+    [[nodiscard]] BeatGrid gridAt(const CountedBeat& beat, bool feet) const {
+        return gridOf(beat.length, divisionOfBeat(feet ? m_feet : m_hands, beat.start));
     }
-    [[nodiscard]] Beats unitOf(const Beats& start, bool feet) const {
-        return m_e.meter.beatLength() / gridAt(start, feet).steps;
+    [[nodiscard]] Beats unitOf(const CountedBeat& beat, bool feet) const {
+        return beat.length / gridAt(beat, feet).steps;
     }
 
     void writeHead(Node score) const {
         add(add(score, "work"), "work-title", m_e.title);
         Node identification = add(score, "identification");
         add(add(identification, "encoding"), "software", "Upbeat Check");
-        Node fields = add(identification, "miscellaneous");
-        const auto field = [&](const char* name, const std::string& text) {
-            if (text.empty()) return;
-            Node node = add(fields, "miscellaneous-field", text);
-            node.append_attribute("name") = name;
-        };
-        field("upbeat-id", m_e.id);
-        field("upbeat-trains", m_e.trains);
-        field("upbeat-tags", fmt::format("{}", fmt::join(m_e.tags, ", ")));
-        field("upbeat-tempo", fmt::format("{} to {} by {}", m_e.tempo.start, m_e.tempo.goal, m_e.tempo.step));
-        if (m_e.feel.byTempo) field("upbeat-swing", "by tempo");
-        if (m_e.counting == Counting::Numbers) field("upbeat-count", "numbers");
-        for (const auto& [parts, words] : m_e.words)
-            field("upbeat-count", fmt::format("{}{}", words.front().empty() ? "*" : "", fmt::join(words, " ")));
-        for (const FreeSpan& span : m_e.freeSpans)
-            field("upbeat-free", fmt::format("{} to {}", span.from.toString(), span.to.toString()));
+        writeOwnFields(identification, m_e);
         Node part = add(add(score, "part-list"), "score-part");
         part.append_attribute("id") = "P1";
         add(part, "part-name", "Drums");
@@ -155,24 +142,30 @@ class Writer {
         }
     }
 
-    void writeBar(Node part, int bar) const {
+    void writeBar(Node part, const Bar& bar) const {
         Node measure = add(part, "measure");
-        measure.append_attribute("number") = bar + 1;
-        if (bar == 0) writeAttributes(measure);
-        const Beats start = m_e.meter.barLength() * bar;
-        writeVoice(measure, start, false);
+        measure.append_attribute("number") = bar.number;
+        if (bar.number == 1)
+            writeAttributes(measure);
+        else if (bar.meter != barOf(m_e, bar.number - 1).meter)
+            writeTime(add(measure, "attributes"), bar.meter);
+        writeVoice(measure, bar, false);
         if (m_feet.strokes.empty()) return;
-        add(add(measure, "backup"), "duration", ticks(m_e.meter.barLength()));
-        writeVoice(measure, start, true);
+        add(add(measure, "backup"), "duration", ticks(bar.meter.barLength()));
+        writeVoice(measure, bar, true);
+    }
+
+    static void writeTime(Node attributes, const Meter& meter) {
+        Node time = add(attributes, "time");
+        add(time, "beats", meter.count);
+        add(time, "beat-type", meter.unit);
     }
 
     void writeAttributes(Node measure) const {
         Node attributes = add(measure, "attributes");
         add(attributes, "divisions", m_divisions);
         add(add(attributes, "key"), "fifths", 0);
-        Node time = add(attributes, "time");
-        add(time, "beats", m_e.meter.count);
-        add(time, "beat-type", m_e.meter.unit);
+        writeTime(attributes, m_e.meter);
         add(add(attributes, "clef"), "sign", "percussion");
         Node direction = add(measure, "direction");
         Node metronome = add(add(direction, "direction-type"), "metronome");
@@ -203,27 +196,30 @@ class Writer {
             const bool rises = s.toDb > s.fromDb;
             if (!(s.from < from) && s.from < to) {
                 mark(s.from, s.fromDb);
+                if (s.isLevel()) continue;
                 add(direction(s.from), "wedge").append_attribute("type") = rises ? "crescendo" : "diminuendo";
             }
             // What ends with a beat is closed before the next begins.
-            if (from < s.to && !(to < s.to)) {
+            if (from < s.to && !(to < s.to) && !s.isLevel()) {
                 add(direction(s.to), "wedge").append_attribute("type") = "stop";
                 mark(s.to, s.toDb);
             }
         }
     }
 
-    void writeVoice(Node measure, const Beats& start, bool feet) const {
-        const Beats beat = m_e.meter.beatLength();
-        for (Beats at = start; at < start + m_e.meter.barLength(); at = at + beat) {
-            if (!feet) writeDirections(measure, at, at + beat);
-            writeBeat(measure, at, feet);
+    void writeVoice(Node measure, const Bar& bar, bool feet) const {
+        for (Beats at = bar.start; at < bar.end();) {
+            const CountedBeat beat = beatAt(m_e, at);
+            if (!feet) writeDirections(measure, beat.start, beat.end());
+            writeBeat(measure, beat, feet);
+            at = beat.end();
         }
     }
 
-    void writeBeat(Node measure, const Beats& start, bool feet) const {
-        const BeatGrid grid = gridAt(start, feet);
-        const Beats unit = m_e.meter.beatLength() / grid.steps;
+    void writeBeat(Node measure, const CountedBeat& beat, bool feet) const {
+        const BeatGrid grid = gridAt(beat, feet);
+        const Beats unit = unitOf(beat, feet);
+        const Beats& start = beat.start;
         std::int64_t at = 0;
         while (at < grid.steps) {
             std::vector<const Stroke*> here;
@@ -347,7 +343,8 @@ std::vector<std::string> lossesInMusicXml(const Exercise& e) {
     if (std::any_of(e.strokes.begin(), e.strokes.end(), [](const Stroke& s) { return s.anchor; }))
         losses.emplace_back("anchors have no sign in MusicXML");
     const auto isOff = [](double db) { return levelOfDynamic(dynamicOfLevel(db)) != db; };
-    if (std::any_of(e.swells.begin(), e.swells.end(), [&](const Swell& s) { return isOff(s.fromDb) || isOff(s.toDb); }))
+    if (std::any_of(e.swells.begin(), e.swells.end(),
+                    [&](const Swell& s) { return !s.isLevel() && (isOff(s.fromDb) || isOff(s.toDb)); }))
         losses.emplace_back("the ends of a swell are written as the nearest of pp to ff");
     return losses;
 }

@@ -34,10 +34,6 @@ constexpr std::array<VoicePlace, kVoiceCount> kPlaces{{
     {Voice::Pad, {'B', 4, "normal"}},
 }};
 
-constexpr std::array<std::string_view, 9> kDynamics{"ppp", "pp", "p", "mp", "mf", "f", "ff", "fff", "ffff"};
-constexpr double kSoftestDb = -28;
-constexpr double kDynamicStepDb = 4;
-
 }  // namespace
 
 StaffPlace staffPlaceOf(Voice voice) {
@@ -53,17 +49,6 @@ Voice voiceAtPlace(char step, int octave, std::string_view head) {
     }
     if (near != nullptr) return near->voice;
     return head == "x" ? Voice::HiHatClosed : Voice::Snare;
-}
-
-std::optional<double> levelOfDynamic(std::string_view mark) {
-    const auto found = std::find(kDynamics.begin(), kDynamics.end(), mark);
-    if (found == kDynamics.end()) return std::nullopt;
-    return kSoftestDb + kDynamicStepDb * static_cast<double>(found - kDynamics.begin());
-}
-
-std::string_view dynamicOfLevel(double db) {
-    const auto index = std::lround((db - kSoftestDb) / kDynamicStepDb);
-    return kDynamics.at(static_cast<std::size_t>(std::clamp(index, 0L, static_cast<long>(kDynamics.size()) - 1)));
 }
 
 bool dealStroke(Exercise& e, Stroke stroke, bool& rightNext) {

@@ -16,10 +16,6 @@ struct StaffPlace {
 /// The voice that usually stands there; x heads are cymbals.
 [[nodiscard]] Voice voiceAtPlace(char step, int octave, std::string_view head);
 
-/// Level of a dynamic mark in dB against the accent, from ppp -28 to fff 4 in steps of 4; nothing for other words.
-[[nodiscard]] std::optional<double> levelOfDynamic(std::string_view mark);
-[[nodiscard]] std::string_view dynamicOfLevel(double db);
-
 /// Deals a stroke to a limb that is free: feet by voice, hands in turn. False where the place is taken.
 [[nodiscard]] bool dealStroke(Exercise& exercise, Stroke stroke, bool& rightNext);
 

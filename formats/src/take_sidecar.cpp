@@ -23,10 +23,8 @@ Hit hitFromJson(const JsonReader& reader) {
     return hit;
 }
 
-ClickPlan clickFromJson(const JsonReader& reader, const Meter& meter) {
-    ClickPlan click;
-    click.tempo = Bpm(reader.number("tempo_bpm", 80));
-    click.meter = meter;
+ClickPlan clickFromJson(const JsonReader& reader, const Exercise& exercise) {
+    ClickPlan click = clickFor(exercise, Bpm(reader.number("tempo_bpm", 80)));
     click.countInBars = reader.integer("count_in_bars", 1);
     click.subdivision = reader.integer("subdivision", 1);
     click.audibleAfterCountIn = reader.flag("audible", true);
@@ -91,7 +89,7 @@ Result<TakeSidecar> sidecarFromJson(std::string_view text, const std::string& wh
     if (!exercise) return tl::unexpected(exercise.error());
     TakeSidecar s;
     s.exercise = *exercise;
-    s.click = clickFromJson(reader.child("click"), exercise->meter);
+    s.click = clickFromJson(reader.child("click"), *exercise);
     s.bars = reader.integer("bars", 0);
     s.firstBeatS = reader.number("first_beat_s", 0);
     s.latencyS = reader.number("latency_s", 0);

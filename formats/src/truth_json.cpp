@@ -2,6 +2,8 @@
 
 #include <nlohmann/json.hpp>
 
+#include "upbeat/music/bars.h"
+
 namespace upbeat {
 
 std::string truthToJson(const RenderedTake& take, const Performance& performance, const Exercise& exercise,
@@ -36,7 +38,7 @@ std::string truthToJson(const RenderedTake& take, const Performance& performance
                    {"exercise", exercise.id},
                    {"sample_rate", take.sound.sampleRate},
                    {"tempo_bpm", tempoBpm},
-                   {"meter", exercise.meter.toString()},
+                   {"meter", metersInWords(exercise)},
                    {"first_beat_s", take.firstBeatS},
                    {"bars", bars},
                    {"hits", hits},

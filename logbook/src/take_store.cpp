@@ -65,8 +65,8 @@ Result<RecoveredTake> TakeStore::recover(const std::string& name) const {
     HeardTake heard =
         listenTo(sound->view(), sound->sampleRate, clickMarks(sidecar->click, sidecar->firstBeatS, sound->durationS()));
     sidecar->hits = std::move(heard.hits);
-    const double bar = sidecar->click.bar().value();
-    const double played = (sound->durationS() - sidecar->firstBeatS - sidecar->latencyS) / bar;
+    const double played = barsBefore(sidecar->exercise, sidecar->click.tempo,
+                                     sound->durationS() - sidecar->firstBeatS - sidecar->latencyS);
     sidecar->bars = std::clamp(static_cast<int>(std::floor(played + 0.05)), 0, sidecar->bars);
     if (auto written = writeFileAtomically(m_folder / (name + ".json"), toJson(*sidecar)); !written)
         return tl::unexpected(written.error());

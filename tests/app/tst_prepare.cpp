@@ -3,11 +3,14 @@
 #include <QSignalSpy>
 #include <QTest>
 
+#include "prepare/hear_bar.h"
 #include "studio/click_presets.h"
 #include "theme/theme.h"
 #include "typing.h"
+#include "upbeat/music/bars.h"
 #include "upbeat/music/grid_text.h"
 #include "upbeat/music/library.h"
+#include "upbeat/music/transform.h"
 #include "upbeat/signal/take_listener.h"
 
 using namespace upbeat;
@@ -210,7 +213,61 @@ class TestPrepare : public QObject {
         QVERIFY(panel->applyWords(QStringLiteral("99")).contains(QStringLiteral("roll")));
         QCOMPARE(panel->applyWords(QStringLiteral("wa-ter-mel-on")), QString());
         QCOMPARE(desk.studio->exercise().words.at(4).back(), std::string("on"));
+        QCOMPARE(panel->applyWords(QStringLiteral("pp")), QString());
+        QCOMPARE(desk.studio->exercise().swells, (std::vector<Swell>{{Beats(0), Beats(4), -24, -24}}));
         QVERIFY(panel->applyWords(QStringLiteral("what")).contains(QStringLiteral("no rule")));
+    }
+
+    /// N1: the second half of the list is for the bar of the pen.
+    void oneBarIsInAnotherMeter() {
+        const Desk desk;
+        type(desk, QStringLiteral("<Ctrl+N>rlrlrlrlrlrlrlrl<Ctrl+B>"));
+        auto* panel = desk.in<EditPanel>(MainWindow::Prepare);
+        const auto boxes = panel->findChildren<QComboBox*>();
+        auto* meter = *std::find_if(boxes.begin(), boxes.end(),
+                                    [](QComboBox* b) { return b->accessibleName() == QStringLiteral("Meter"); });
+        const auto choose = [&](const char* entry) {
+            const int index = meter->findText(QString::fromLatin1(entry));
+            QVERIFY(index >= 0);
+            Q_EMIT meter->activated(index);
+        };
+        type(desk, QStringLiteral("<PgDown>"));
+        choose("this bar 7/8");
+        QCOMPARE(metersOf(desk.studio->exercise()), (std::vector<Meter>{{4, 4}, {7, 8}}));
+        QCOMPARE(meter->currentText(), QStringLiteral("this bar 7/8"));
+        type(desk, QStringLiteral("<PgUp>"));
+        QCOMPARE(meter->currentText(), QStringLiteral("this bar 4/4"));
+        choose("this bar 3/4");
+        QCOMPARE(metersOf(desk.studio->exercise()), (std::vector<Meter>{{4, 4}, {7, 8}}));
+        const auto labels = panel->findChildren<QLabel*>();
+        QVERIFY(std::any_of(labels.begin(), labels.end(),
+                            [](QLabel* l) { return l->text().contains(QStringLiteral("holds more strokes")); }));
+    }
+
+    /// N10: a groove twice, then a fill; and only its last bars.
+    void aFormIsWrittenAndPractisedInParts() {
+        const Desk desk;
+        type(desk, QStringLiteral("<Ctrl+N>"));
+        auto* panel = desk.in<EditPanel>(MainWindow::Prepare);
+        QCOMPARE(panel->append(*builtInExercise("groove-waltz")), QString());
+        QCOMPARE(desk.studio->exercise().meter, (Meter{3, 4}));
+        type(desk, QStringLiteral("<Ctrl+R>"));
+        QCOMPARE(panel->append(barsOf(*builtInExercise("fill-sixteenths-down"), 2, 2)), QString());
+        const Exercise& song = desk.studio->exercise();
+        const int bars = song.bars;
+        QCOMPARE(metersOf(song).back(), (Meter{4, 4}));
+        type(desk, QStringLiteral("<Escape>"));
+        auto* bar = desk.in<HearBar>(MainWindow::Prepare);
+        auto* from = bar->findChildren<QSpinBox*>().front();
+        type(desk, QStringLiteral("r"));
+        QVERIFY(!desk.studio->isDrill());  // all of it is all of it
+        from->setValue(bars);
+        type(desk, QStringLiteral("r"));
+        QVERIFY(desk.studio->isDrill());
+        QCOMPARE(desk.studio->exercise().bars, 1);
+        QCOMPARE(desk.studio->exercise().meter, (Meter{4, 4}));
+        type(desk, QStringLiteral("r"));
+        QCOMPARE(desk.studio->exercise().bars, bars);
     }
 
     void filesComeInAndGoOut() {

@@ -108,7 +108,9 @@ class TestStages : public QObject {
             Q_EMIT click->activated(i);
             QCOMPARE(click->currentIndex(), i);
             QCOMPARE(desk.studio->settings().click, clickPresets().at(i).click);
-            QVERIFY(check(clickPlanOf(desk.studio->settings(), 100, {7, 8})).has_value());
+            Exercise odd = desk.studio->exercise();
+            odd.meter = {7, 8};
+            QVERIFY(check(clickPlanOf(desk.studio->settings(), 100, odd)).has_value());
         }
         const double before = desk.studio->ladder().tempoBpm;
         type(desk, QStringLiteral("t"));

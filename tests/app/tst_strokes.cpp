@@ -134,9 +134,9 @@ class TestStrokes : public QObject {
     void levelsAreReadAgainstTheVoicesOwnAccents() {
         LevelReference reference(-30);
         QCOMPARE(reference.of(Voice::Snare), -30.0);
-        reference.add({Beats(0), Voice::Snare, Limb::RightHand, Level::Tap, Ornament::None}, -26);
+        reference.add({}, {Beats(0), Voice::Snare, Limb::RightHand, Level::Tap, Ornament::None}, -26);
         QCOMPARE(reference.of(Voice::Snare), -14.0);
-        reference.add({Beats(0), Voice::Snare, Limb::RightHand, Level::Accent, Ornament::None}, -10);
+        reference.add({}, {Beats(0), Voice::Snare, Limb::RightHand, Level::Accent, Ornament::None}, -10);
         QCOMPARE(reference.of(Voice::Snare), -10.0);
         QCOMPARE(reference.of(Voice::Ride), -30.0);
     }

@@ -166,6 +166,12 @@ class TestEditor : public QObject {
             [&] {
                 editor.setMeter({3, 4});
             },
+            [&] {
+                editor.placePen(Beats(3), 0);
+                QVERIFY(editor.setMeterOfBar({5, 4}).has_value());
+                editor.placePen(Beats(0), 0);
+            },
+            [&] { editor.toggleDynamic(-16); },
             [&] { editor.mirror(); },
             [&] { editor.toggleSwell(true); },
             [&] { editor.toggleFree(); },
@@ -202,11 +208,45 @@ class TestEditor : public QObject {
         QCOMPARE(editor.exercise().swells, (std::vector<Swell>{{Beats(0), Beats(2), 0, -20}}));
         editor.toggleSwell(false);
         QVERIFY(editor.exercise().swells.empty());
+        editor.toggleDynamic(-20);
+        QCOMPARE(editor.exercise().swells, (std::vector<Swell>{{Beats(0), Beats(2), -20, -20}}));
+        editor.toggleDynamic(-20);
+        QVERIFY(editor.exercise().swells.empty());
         editor.toggleFree();
         QCOMPARE(editor.exercise().freeSpans, (std::vector<FreeSpan>{{Beats(0), Beats(2)}}));
         QVERIFY(!editor.complaint());
         editor.toggleFree();
         QVERIFY(editor.exercise().freeSpans.empty());
+    }
+
+    /// N1: the bar of the pen, and no other.
+    void oneBarGetsItsOwnMeter() {
+        ExerciseEditor editor(emptyPage(3));
+        type(editor, "rlrlrlrlrlrlrlrl");
+        QVERIFY(editor.setMeterOfBar({7, 8}).has_value());
+        QCOMPARE(editor.at(), Beats(4));
+        editor.placePen(Beats(0), 0);
+        const auto refused = editor.setMeterOfBar({3, 4});
+        QVERIFY(!refused.has_value());
+        editor.moveBars(1);
+        editor.divide(1);
+        type(editor, "rlrlrlr");
+        QCOMPARE(editor.at(), Beats(15, 2));  // the next bar, a quarter again
+        type(editor, "l.l");
+        QCOMPARE(pageOf(editor), std::string("| RLRL RLRL RLRL RLRL | R L R L R L R | L . L . |\n"));
+        editor.moveBars(-1);
+        QCOMPARE(editor.at(), Beats(15, 2));
+        editor.moveBars(-1);
+        editor.repeat();
+        QCOMPARE(metersOf(editor.exercise()), (std::vector<Meter>{{4, 4}, {7, 8}, {7, 8}, {4, 4}}));
+        editor.setBars(2);
+        QCOMPARE(metersOf(editor.exercise()), (std::vector<Meter>{{4, 4}, {7, 8}}));
+        editor.undo();
+        editor.moveBeats(-100);
+        editor.moveBeats(4 + 7 + 2);
+        QCOMPARE(editor.at(), Beats(4) + Beats(7, 2) + Beats(1));
+        editor.moveBeats(-3);
+        QCOMPARE(editor.at(), Beats(7));
     }
 
     void thePenStaysOnThePage() {

@@ -82,6 +82,25 @@ class TestFindings : public QObject {
         QVERIFY(std::abs(f->figure.value + 14) < 3);
     }
 
+    /// N5: a sudden drop that is not soft enough.
+    void aDynamicThatIsTooLoudIsSaid() {
+        Exercise e = *builtInExercise("singles-sixteenths");
+        e.swells = {{Beats(0), Beats(2), -4, -4}, {Beats(2), Beats(4), -20, -20}};
+        Exercise lazy = e;
+        lazy.swells.back() = {Beats(2), Beats(4), -8, -8};
+        const auto said = [&](const Exercise& played) {
+            const auto p = perform(played, Bpm(100), 8, calm(), 3);
+            const MatchedTake take = matchTake(e, {100, 1.0, 8, 0, false, {}}, hitsOf(p, 1.0));
+            return findFaults(take, measure(take), practiceProfile());
+        };
+        const auto findings = said(lazy);
+        const Finding* f = find(findings, FindingKind::Loud);
+        QVERIFY(f != nullptr);
+        QVERIFY2(QString::fromStdString(f->sentence).startsWith(QStringLiteral("Your p from beat 3 is 6 dB too loud")),
+                 f->sentence.c_str());
+        QVERIFY(find(said(e), FindingKind::Loud) == nullptr && find(said(e), FindingKind::Soft) == nullptr);
+    }
+
     void aLostPlaceIsSaidOnce() {
         const Exercise e = *builtInExercise("singles-sixteenths");
         auto hits = hitsOf(perform(e, Bpm(100), 8, calm(), 1), 1.0);

@@ -6,6 +6,7 @@
 #include "coverage.h"
 #include "takes.h"
 #include "upbeat/music/library.h"
+#include "upbeat/music/transform.h"
 
 using namespace upbeat;
 using namespace upbeat::test;
@@ -87,6 +88,37 @@ class TestMoreMeasures : public QObject {
         QVERIFY(s.fit > 0.85 && s.fit < 0.97);
         QVERIFY(std::abs(s.writtenDbPerBeat - 20 / 3.75) < 1e-9);
         QVERIFY(measured(e, machine()).swells.front().fit > 0.999);
+    }
+
+    /// N5: eight beats loud by class, then a bar of p; and two dynamics that are compared with each other.
+    void writtenDynamicsAreMeasured() {
+        Exercise e =
+            formOf(named("paradiddle-accents"), std::vector<Section>{{named("paradiddle-accents"), 2}}).value();
+        e.swells = {{Beats(4), Beats(8), -20, -20}};
+        Exercise louder = e;
+        louder.swells.front().fromDb = louder.swells.front().toDb = -13;
+        const auto played = [](const Exercise& page, const Exercise& sound) {
+            const auto p = perform(sound, Bpm(100), 8, machine(), 3);
+            return measure(matchTake(page, {100, 1.0, 16, 0, false, {}}, hitsOf(p, 1.0)));
+        };
+        const Measures m = played(e, louder);
+        QCOMPARE(m.dynamics.size(), std::size_t{1});
+        QCOMPARE(m.dynamics.front().writtenDb, -20.0);
+        QVERIFY(std::abs(m.dynamics.front().levelDb.value + 13) < 0.1);
+        QVERIFY(m.swells.empty());
+        // Strokes of the dynamic belong to no class: the balance is that of the first bar.
+        const Measures alone = measured(named("paradiddle-accents"), machine());
+        QVERIFY(std::abs(m.balance.accentTapGapDb->value - alone.balance.accentTapGapDb->value) < 0.1);
+        Exercise two = e;
+        two.swells = {{Beats(0), Beats(4), -8, -8}, {Beats(4), Beats(8), -24, -24}};
+        Exercise flat = two;
+        flat.swells.back().fromDb = flat.swells.back().toDb = -14;
+        const auto dynamics = played(two, flat).dynamics;
+        QCOMPARE(dynamics.size(), std::size_t{2});
+        QVERIFY(std::abs(dynamics[1].levelDb.value - dynamics[0].levelDb.value + 6) < 0.1);
+        two.swells.pop_back();
+        for (Stroke& s : two.strokes) s.level = Level::Tap;
+        QVERIFY(played(two, two).dynamics.empty());  // nothing to compare with
     }
 
     void anAccentRunThatFadesIsMeasured() {

@@ -262,8 +262,8 @@ class TestMusic : public QObject {
 
     void tempoCountsTheMetersBeats() {
         QVERIFY(std::abs(quarterS({6, 8}, Bpm(60)) - 2.0 / 3.0) < 1e-12);
-        QVERIFY(std::abs(barDurationS({2, 2}, Bpm(60)) - 2.0) < 1e-12);
-        QVERIFY(std::abs(barDurationS({7, 8}, Bpm(210)) - 2.0) < 1e-12);
+        QVERIFY(std::abs(barDurationS(oneBar("R...", Beats(1), {2, 2}), Bpm(60)) - 2.0) < 1e-12);
+        QVERIFY(std::abs(barDurationS(oneBar("R...", Beats(1, 2), {7, 8}), Bpm(210)) - 2.0) < 1e-12);
     }
 
     void theShortestStepLooksAroundTheLoop() {

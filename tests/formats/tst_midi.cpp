@@ -12,7 +12,7 @@ MidiFile fileOf(std::vector<MidiNote> notes, std::int64_t end = 3840) {
     MidiFile file;
     file.ticksPerQuarter = 960;
     file.quarterBpm = 90;
-    file.meter = Meter{4, 4};
+    file.meters = {{0, {4, 4}}};
     file.endTick = end;
     file.notes = std::move(notes);
     return file;
@@ -36,7 +36,7 @@ class TestMidi : public QObject {
         QCOMPARE(back->notes, file.notes);
         QCOMPARE(back->ticksPerQuarter, 960);
         QVERIFY(std::abs(*back->quarterBpm - 90) < 1e-3);
-        QCOMPARE(*back->meter, (Meter{4, 4}));
+        QCOMPARE(back->meters.front().meter, (Meter{4, 4}));
         QCOMPARE(back->endTick, std::int64_t{3840});
     }
 
@@ -160,7 +160,7 @@ class TestMidi : public QObject {
         QVERIFY(!exerciseFromMidi(fileOf({}), "m"));
         QVERIFY(!exerciseFromMidi(fileOf({{0, 9, 38, 70}}, 3840 * 40), "m"));
         MidiFile odd = fileOf({{0, 9, 38, 70}});
-        odd.meter = Meter{99, 4};
+        odd.meters = {{0, {99, 4}}};
         QVERIFY(!exerciseFromMidi(odd, "m"));
     }
 

@@ -1,6 +1,7 @@
 #include <QTest>
 
 #include "upbeat/formats/pattern.h"
+#include "upbeat/music/bars.h"
 #include "upbeat/music/grid_text.h"
 #include "upbeat/music/library.h"
 
@@ -29,6 +30,11 @@ std::string note(const char* place, int duration, const std::string& more = "") 
     const std::string octave(1, place[1]);
     return "<note><unpitched><display-step>" + step + "</display-step><display-octave>" + octave +
            "</display-octave></unpitched><duration>" + std::to_string(duration) + "</duration>" + more + "</note>";
+}
+
+std::string time(int count, int unit) {
+    return "<attributes><time><beats>" + std::to_string(count) + "</beats><beat-type>" + std::to_string(unit) +
+           "</beat-type></time></attributes>";
 }
 
 QStringList pageRows(const Result<Converted>& converted) {
@@ -86,6 +92,20 @@ class TestMusicXml : public QObject {
         e.strokes.front().anchor = true;
         e.swells.front().fromDb = -17.3;
         QCOMPARE(lossesInMusicXml(e).size(), std::size_t{2});
+    }
+
+    /// A crescendo into a f that falls to pp at once; in our own files their ends are kept.
+    void writtenDynamicsSurvive() {
+        Exercise e = *builtInExercise("singles-sixteenths");
+        e.swells = {{Beats(0), Beats(1), -20, -8}, {Beats(1), Beats(2), -8, -8}, {Beats(2), Beats(7, 2), -24, -24}};
+        QVERIFY(lossesInMusicXml(e).empty());
+        const auto back = read(toMusicXml(e));
+        QCOMPARE(back->exercise, e);
+        QVERIFY2(back->losses.empty(), qPrintable(lossesOf(back)));
+        const auto lone =
+            read(score("<direction><direction-type><dynamics><mf/></dynamics></direction-type></direction>" +
+                       note("C5", 8) + "</measure>"));
+        QVERIFY(lossesOf(lone).contains(QStringLiteral("stand alone")));
     }
 
     void scoresOfOtherProgramsAreRead() {
@@ -156,6 +176,21 @@ class TestMusicXml : public QObject {
                                                    "bass drum | . . . . | . . . . | . . . . | F . . . |"}));
     }
 
+    /// A repeat leads back to the meter that was written there.
+    void theMeterChangesWithTheMeasure() {
+        const std::string repeat = "<barline location=\"left\"><repeat direction=\"forward\"/></barline>";
+        const auto converted =
+            read(score(note("C5", 8) + "</measure><measure number=\"2\">" + repeat + note("C5", 4) +
+                       note("F4", 4, "<instrument id=\"P2-I37\"/>") + "</measure><measure number=\"3\">" + time(3, 8) +
+                       note("C5", 3) + "<barline><repeat direction=\"backward\"/></barline></measure>"));
+        QCOMPARE(pageRows(converted), (QStringList{"snare | R . . . | L . . . | R . . | L . . . | R . . |",
+                                                   "bass drum | . . . . | . . F . | . . . | . . F . | . . . |"}));
+        QCOMPARE(metersOf(converted->exercise), (std::vector<Meter>{{4, 4}, {4, 4}, {3, 8}, {4, 4}, {3, 8}}));
+        const auto again = read(toMusicXml(converted->exercise));
+        QCOMPARE(again->exercise.meterChanges, converted->exercise.meterChanges);
+        QCOMPARE(again->exercise.strokes, converted->exercise.strokes);
+    }
+
     void aPickupStandsAtTheEndOfItsBar() {
         auto xml = score(note("C5", 2) + "</measure><measure number=\"1\">" + note("C5", 8) + "</measure>");
         const auto at = xml.find("<measure number=\"1\"><attributes>");
@@ -180,11 +215,8 @@ class TestMusicXml : public QObject {
         row("endless", score(note("C5", 8) + "<forward><duration>99999999999999999999</duration></forward></measure>"),
             "length");
         row("divisions of nothing", score(note("C5", 8) + "</measure>", "<divisions>0</divisions>"), "");
-        row("meter changes",
-            score(note("C5", 8) + "</measure><measure "
-                                  "number=\"2\"><attributes><time><beats>3</beats><beat-type>4</beat-type></time></"
-                                  "attributes></measure>"),
-            "measure 2: the meter changes");
+        row("an odd meter later", score(note("C5", 8) + "</measure><measure number=\"2\">" + time(3, 7) + "</measure>"),
+            "measure 2: the meter is not supported");
         row("empty", "<?xml version=\"1.0\"?>", "damaged");
         row("only rests",
             score(note("C5", 8).substr(0, 0) + "<note><unpitched/><rest/><duration>8</duration></note></measure>"),

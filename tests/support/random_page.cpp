@@ -4,6 +4,8 @@
 #include <array>
 #include <random>
 
+#include "upbeat/music/bars.h"
+
 namespace upbeat::test {
 
 namespace {
@@ -47,10 +49,16 @@ Exercise randomPage(std::uint64_t seed) {
     e.id = "dice-" + std::to_string(seed);
     e.title = "Dice & \"dots\" <" + std::to_string(seed) + ">";
     e.meter = kMeters.at(static_cast<std::size_t>(dice.roll(0, 9)));
-    e.bars = dice.roll(1, 4);
+    std::vector<Meter> meters(static_cast<std::size_t>(dice.roll(1, 4)), e.meter);
+    if (dice.oneIn(3))
+        for (std::size_t i = 1; i < meters.size(); ++i)
+            meters[i] = kMeters.at(static_cast<std::size_t>(dice.roll(0, 9)));
+    setMeters(e, meters);
     e.tempo = {60, 120, 4};
-    const Beats beat = e.meter.beatLength();
-    for (Beats start(0); start < e.length(); start = start + beat) {
+    const Beats firstBeat = e.meter.beatLength();
+    for (const CountedBeat& counted : beatsOf(e)) {
+        const Beats& start = counted.start;
+        const Beats& beat = counted.length;
         const int parts = dice.roll(1, 8);
         for (int i = 0; i < parts; ++i) {
             if (dice.oneIn(3)) continue;
@@ -60,8 +68,9 @@ Exercise randomPage(std::uint64_t seed) {
         for (int i = 0; i < footParts; ++i) addFeet(e, dice, start + beat * i / footParts);
     }
     if (e.strokes.empty()) e.strokes.push_back({Beats(0), Voice::Snare});
-    if (dice.oneIn(2)) e.swells.push_back({Beats(0), beat, -20, 0});
-    if (dice.oneIn(3)) e.freeSpans.push_back({Beats(0), beat});
+    if (dice.oneIn(2)) e.swells.push_back({Beats(0), firstBeat, -20, 0});
+    if (firstBeat < e.length() && dice.oneIn(3)) e.swells.push_back({firstBeat, e.length(), -16, -16});
+    if (dice.oneIn(3)) e.freeSpans.push_back({Beats(0), firstBeat});
     if (dice.oneIn(3)) e.words[3] = {"", "la", "li"};
     if (dice.oneIn(3)) e.feel = {SwingLevel::Eighth, 1.5, false};
     return inOrder(std::move(e));

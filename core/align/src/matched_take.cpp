@@ -21,7 +21,7 @@ std::vector<Hit> hitsOfThePage(const Exercise& e, const TakeFrame& frame, const 
     const Bpm tempo(frame.tempoBpm);
     const double halfBeat = 0.5 * beatDuration(tempo).value();
     const double start = frame.firstBeatS + frame.latencyS - halfBeat;
-    const double end = frame.firstBeatS + frame.latencyS + frame.bars * barDurationS(e.meter, tempo) + 0.2 * halfBeat;
+    const double end = frame.firstBeatS + frame.latencyS + barStartS(e, tempo, frame.bars) + 0.2 * halfBeat;
     std::vector<Hit> kept;
     std::copy_if(hits.begin(), hits.end(), std::back_inserter(kept), [&](const Hit& hit) {
         return hit.timeS >= start && hit.timeS < end && !inside(frame.damaged, hit.timeS);
@@ -34,7 +34,7 @@ std::vector<WrittenStroke> pageOf(const Exercise& e, const TakeFrame& frame, int
     const Bpm tempo(frame.tempoBpm);
     auto page = writeOut(e, tempo, passes);
     constexpr double kEarlierS = 0.02;  // a swung or grace note never lies this close to the next bar's first beat
-    const double end = frame.bars * barDurationS(e.meter, tempo) - kEarlierS;
+    const double end = barStartS(e, tempo, frame.bars) - kEarlierS;
     const double start = frame.firstBeatS + frame.latencyS;
     std::erase_if(page, [&e](const WrittenStroke& w) {
         const Stroke& stroke = e.strokes[static_cast<std::size_t>(w.stroke)];
@@ -188,8 +188,7 @@ MatchedTake matchTake(const Exercise& exercise, const TakeFrame& frame, const He
     moveTo(events, sections, beatS);
     Assignment found = apart ? matchByVoice(events, sounding) : match(events, sounding);
     const auto hidden = apart ? shareHidden(events, hits, found) : std::vector<bool>(events.size());
-    const auto breaks =
-        findBreaks(events, sounding, found, sections, barDurationS(exercise.meter, Bpm(frame.tempoBpm)));
+    const auto breaks = findBreaks(events, sounding, found, sections, barDurationS(exercise, Bpm(frame.tempoBpm)));
 
     MatchedTake take;
     take.exercise = exercise;

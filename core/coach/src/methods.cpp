@@ -5,6 +5,7 @@
 #include <algorithm>
 #include <array>
 
+#include "upbeat/music/bars.h"
 #include "upbeat/music/transform.h"
 
 namespace upbeat {
@@ -43,7 +44,7 @@ class Stages {
         exercise = inOrder(std::move(exercise));
         if (exercise.strokes.empty() || m_list.size() >= kMostStages) return;
         if (!m_list.empty() && m_list.back().exercise.strokes == exercise.strokes &&
-            m_list.back().exercise.bars == exercise.bars && m_list.back().tempoFactor == tempoFactor)
+            metersOf(m_list.back().exercise) == metersOf(exercise) && m_list.back().tempoFactor == tempoFactor)
             return;
         exercise.id = fmt::format("{}~{}.{}", m_whole.id, toName(m_method), m_list.size() + 1);
         exercise.title = fmt::format("{}: {}", m_whole.title, what);
@@ -121,18 +122,17 @@ Exercise chunkOf(const Exercise& e, const Beats& from, const Beats& to) {
 }
 
 void chunks(Stages& stages, const Exercise& e) {
-    constexpr std::int64_t kMostPieces = 8;
-    const Beats beat = e.meter.beatLength();
-    const std::int64_t beats = wholeTimes(e.length(), beat);
-    const std::int64_t size = (beats + kMostPieces - 1) / kMostPieces;
-    for (std::int64_t pieces = 1; pieces * size < beats; pieces *= 2)
-        for (std::int64_t from = 0; from < beats; from += pieces * size) {
-            const std::int64_t to = std::min(beats, from + pieces * size);
-            const CountPlace place = placeOf(beat * from, e.meter);
+    constexpr std::size_t kMostPieces = 8;
+    const auto beats = beatsOf(e);
+    const std::size_t size = (beats.size() + kMostPieces - 1) / kMostPieces;
+    for (std::size_t pieces = 1; pieces * size < beats.size(); pieces *= 2)
+        for (std::size_t from = 0; from < beats.size(); from += pieces * size) {
+            const std::size_t to = std::min(beats.size(), from + pieces * size);
+            const CountedBeat& first = beats[from];
             stages.add(
                 fmt::format("{} from beat {}{}", to - from == 1 ? "one beat" : fmt::format("{} beats", to - from),
-                            place.beat.floor(), e.bars > 1 ? fmt::format(" of bar {}", place.bar) : ""),
-                chunkOf(e, beat * from, beat * to));
+                            first.number, e.bars > 1 ? fmt::format(" of bar {}", first.bar) : ""),
+                chunkOf(e, first.start, beats[to - 1].end()));
         }
     stages.addWhole();
 }
@@ -173,7 +173,7 @@ Exercise gridBar(const Exercise& e, const Beats& step, const std::vector<bool>& 
     grid.swells.clear();
     grid.freeSpans.clear();
     const Beats half = e.meter.barLength() / 2;
-    grid.bars = std::max(1, static_cast<int>(doubledHalf.size() / 2));
+    setMeters(grid, std::vector(std::max<std::size_t>(1, doubledHalf.size() / 2), e.meter));
     int index = 0;
     for (Beats at(0); at < grid.length(); at = at + step, ++index) {
         const auto part = static_cast<std::size_t>(wholeTimes(at, half));
@@ -197,11 +197,12 @@ void singlesDoubles(Stages& stages, const Exercise& e) {
     stages.addWhole();
 }
 
+/// A phrase of one bar over two.
 Exercise atHalfSpeed(Exercise bar) {
     for (Stroke& s : bar.strokes) s.at = s.at * 2;
     for (Swell& s : bar.swells) s.from = s.from * 2, s.to = s.to * 2;
     for (FreeSpan& s : bar.freeSpans) s.from = s.from * 2, s.to = s.to * 2;
-    bar.bars *= 2;
+    setMeters(bar, {bar.meter, bar.meter});
     return bar;
 }
 
@@ -230,7 +231,7 @@ void context(Stages& stages, const Exercise& e) {
     Exercise groove = barsOf(e, 1, std::max(1, e.bars - 1));
     const Exercise last = barsOf(e, e.bars, e.bars);
     if (e.bars == 1) {
-        std::erase_if(groove.strokes, [&](const Stroke& s) { return wrapped(s.at, e.meter.beatLength()) != Beats(0); });
+        std::erase_if(groove.strokes, [&](const Stroke& s) { return !isOnBeat(e, s.at); });
         for (Stroke& s : groove.strokes) s.ornament = Ornament::None;
         groove.freeSpans.clear();
         groove.swells.clear();

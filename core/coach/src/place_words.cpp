@@ -32,7 +32,7 @@ int occurrence(const std::vector<CountColumn>& columns, std::size_t index, bool&
 }  // namespace
 
 std::string placeInWords(const Exercise& e, int stroke) {
-    const CountPlace place = placeOf(strokeAt(e, stroke).at, e.meter);
+    const CountPlace place = placeOf(e, strokeAt(e, stroke).at);
     const std::string bar = e.bars > 1 ? fmt::format(" in bar {}", place.bar) : std::string();
     const auto beat = place.beat.floor();
     if (place.beat == Beats(beat)) return fmt::format("beat {}{}", beat, bar);
@@ -58,7 +58,7 @@ std::string strokeInWords(const Exercise& e, int stroke) {
 }
 
 Span beatAround(const Exercise& e, int stroke) {
-    const CountPlace place = placeOf(strokeAt(e, stroke).at, e.meter);
+    const CountPlace place = placeOf(e, strokeAt(e, stroke).at);
     const Beats from(place.beat.floor());
     return {place.bar, from, from + Beats(1)};
 }

@@ -5,6 +5,10 @@
 #include <algorithm>
 #include <cmath>
 
+#include "upbeat/music/bars.h"
+#include "upbeat/music/dynamics.h"
+#include "upbeat/music/page.h"
+
 namespace upbeat {
 
 namespace {
@@ -21,6 +25,7 @@ class Structure {
         if (m_measures.doubles) sayDoubles(*m_measures.doubles);
         for (const AccentRun& run : m_measures.accentRuns) sayRun(run);
         for (const SwellPlayed& swell : m_measures.swells) saySwell(swell);
+        for (const DynamicPlayed& dynamic : m_measures.dynamics) sayDynamic(dynamic);
         sayHands();
         for (const Unison& unison : m_measures.unisons) sayUnison(unison);
         for (const RollPlayed& roll : m_measures.rolls) sayRoll(roll);
@@ -46,10 +51,15 @@ class Structure {
     }
 
     [[nodiscard]] std::string placeOnClick(double pageS) const {
-        const double beatS = 60.0 / m_take.tempoBpm;
-        const int perBar = m_take.exercise.meter.beatsPerBar();
-        const int beat = static_cast<int>(std::lround(pageS / beatS));
-        return fmt::format("beat {} of bar {}", beat % perBar + 1, beat / perBar + 1);
+        const Exercise& e = m_take.exercise;
+        const double quarters = pageS / quarterS(e.meter, Bpm(m_take.tempoBpm));
+        const double pass = e.length().toDouble();
+        const auto passes = static_cast<int>(std::floor(quarters / pass));
+        constexpr std::int64_t kParts = 32;
+        const Beats at(std::llround((quarters - passes * pass) * kParts), kParts);
+        CountedBeat beat = beatAt(e, at);
+        if (beat.start + beat.length / 2 <= at) beat = beatAt(e, beat.end());
+        return fmt::format("beat {} of bar {}", beat.number, passes * e.bars + beat.bar);
     }
 
     void sayLostPlaces() {
@@ -124,6 +134,24 @@ class Structure {
         add(FindingKind::Crescendo, figure, "dB", std::abs(fails) / kLeastFail,
             fmt::format("Your {} covers {:.0f} dB of the {:.0f} written (±{:.0f})", rises ? "crescendo" : "diminuendo",
                         std::abs(played.dbPerBeat.value * beats), std::abs(swell.toDb - swell.fromDb), half));
+    }
+
+    void sayDynamic(const DynamicPlayed& played) {
+        constexpr double kLeastOff = 4;  // the next mark
+        const Swell& swell = m_take.exercise.swells[static_cast<std::size_t>(played.swell)];
+        const Figure off{played.levelDb.value - played.writtenDb, played.levelDb.low - played.writtenDb,
+                         played.levelDb.high - played.writtenDb, played.levelDb.n};
+        if (!isBeyondDoubt(off, kLeastOff)) return;
+        const auto& strokes = m_take.exercise.strokes;
+        const auto first =
+            std::find_if(strokes.begin(), strokes.end(), [&](const Stroke& s) { return !(s.at < swell.from); });
+        const auto stroke = static_cast<int>(first - strokes.begin());
+        const bool loud = off.value > 0;
+        Finding& f = add(loud ? FindingKind::Loud : FindingKind::Soft, off, "dB", std::abs(off.value) / kLeastOff,
+                         fmt::format("Your {} from {} is {:.0f} dB too {} (±{:.0f})", dynamicOfLevel(played.writtenDb),
+                                     placeInWords(m_take.exercise, stroke), std::abs(off.value), loud ? "loud" : "soft",
+                                     off.halfWidth()));
+        at(f, stroke);
     }
 
     void sayUnison(const Unison& unison) {

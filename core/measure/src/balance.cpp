@@ -4,14 +4,18 @@
 #include <cmath>
 #include <map>
 
+#include "upbeat/music/dynamics.h"
+
 namespace upbeat {
 
 namespace {
 
 constexpr int kLevels = 3;
 
-bool usable(const MatchedStroke& s) {
-    return s.written.role == Role::Main && (!s.shared || s.carries) && s.levelKnown;
+/// Inside a swell strokes have no class.
+bool usable(const MatchedTake& take, const MatchedStroke& s) {
+    return s.written.role == Role::Main && (!s.shared || s.carries) && s.levelKnown &&
+           !swellAt(take.exercise, s.stroke.at);
 }
 
 std::size_t index(Level level) {
@@ -24,7 +28,7 @@ using ByClass = std::array<std::vector<double>, kLevels>;
 std::optional<Voice> voiceToJudge(const MatchedTake& take) {
     std::map<Voice, std::array<int, kLevels>> counts;
     for (const MatchedStroke& s : take.strokes)
-        if (usable(s)) ++counts[s.stroke.voice][index(s.stroke.level)];
+        if (usable(take, s)) ++counts[s.stroke.voice][index(s.stroke.level)];
     std::optional<Voice> best;
     std::pair<int, int> bestRank{0, 0};
     for (const auto& [voice, byLevel] : counts) {
@@ -89,7 +93,7 @@ std::optional<Figure> gap(const std::optional<Figure>& loud, const std::optional
 std::map<std::pair<Voice, Level>, double> mediansByVoice(const MatchedTake& take) {
     std::map<std::pair<Voice, Level>, std::vector<double>> groups;
     for (const MatchedStroke& s : take.strokes)
-        if (usable(s)) groups[{s.stroke.voice, s.stroke.level}].push_back(s.levelDb);
+        if (usable(take, s)) groups[{s.stroke.voice, s.stroke.level}].push_back(s.levelDb);
     std::map<std::pair<Voice, Level>, double> medians;
     for (const auto& [key, levels] : groups) medians[key] = median(levels);
     return medians;
@@ -112,7 +116,7 @@ std::vector<LevelHabit> habitsOf(const MatchedTake& take) {
     const auto medians = mediansByVoice(take);
     std::map<int, std::pair<std::vector<double>, int>> groups;
     for (const MatchedStroke& s : take.strokes) {
-        if (!usable(s)) continue;
+        if (!usable(take, s)) continue;
         auto& [levels, crossed] = groups[s.written.stroke];
         levels.push_back(s.levelDb - medians.at({s.stroke.voice, s.stroke.level}));
         crossed += crossesOver(medians, s.stroke, s.levelDb) ? 1 : 0;
@@ -135,7 +139,7 @@ Balance measureBalance(const MatchedTake& take) {
     std::array<std::vector<int>, kLevels> passes;
     std::array<ByClass, 2> byHand;  // right, left
     for (const MatchedStroke& s : take.strokes) {
-        if (!usable(s) || s.stroke.voice != *voice) continue;
+        if (!usable(take, s) || s.stroke.voice != *voice) continue;
         levels[index(s.stroke.level)].push_back(s.levelDb);
         passes[index(s.stroke.level)].push_back(s.written.pass);
         if (isHand(s.stroke.limb))

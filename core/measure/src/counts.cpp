@@ -2,6 +2,8 @@
 
 #include <algorithm>
 
+#include "upbeat/music/dynamics.h"
+
 namespace upbeat {
 
 namespace {
@@ -24,16 +26,16 @@ Counts measureCounts(const MatchedTake& take, const Balance& balance) {
         ++counts.played;
         if (!s.shared && isAnotherDrum(take.hits[static_cast<std::size_t>(s.hit)], s.stroke.voice))
             counts.wrongVoice.push_back(s.written);
-        if (s.shared && !s.carries) continue;
+        if ((s.shared && !s.carries) || swellAt(take.exercise, s.stroke.at)) continue;
         if (soundedLevel(balance, s.levelDb, s.stroke.level) != s.stroke.level) ++counts.wrongClass;
     }
     for (const Break& pause : take.breaks) counts.written += pause.strokes;
     counts.written += counts.played + counts.missed;
 
-    const double bar = barDurationS(take.exercise.meter, Bpm(take.tempoBpm));
     counts.surplusByBar.assign(static_cast<std::size_t>(std::max(0, take.bars)), 0);
     const auto add = [&](double timeS, int change) {
-        const auto index = static_cast<std::size_t>(std::clamp(timeS / bar, 0.0, std::max(0.0, take.bars - 1.0)));
+        const auto index = static_cast<std::size_t>(
+            std::clamp(barsBefore(take.exercise, Bpm(take.tempoBpm), timeS), 0.0, std::max(0.0, take.bars - 1.0)));
         if (index < counts.surplusByBar.size()) counts.surplusByBar[index] += change;
     };
     for (const WrittenStroke& w : take.missed) add(w.gridS, -1);

@@ -7,6 +7,7 @@
 #include <utility>
 
 #include "upbeat/measure/timing.h"
+#include "upbeat/music/bars.h"
 #include "upbeat/music/counting.h"
 
 namespace upbeat {
@@ -48,10 +49,9 @@ void compare(std::vector<Apart>& list, const MatchedTake& take, Apart entry, con
 
 /// Which of the equal parts of its beat a stroke falls on, from 1, and how many there are.
 std::pair<int, int> partialOf(const Exercise& e, const Stroke& stroke) {
-    const Beats beat = e.meter.beatLength();
-    const Beats inside = wrapped(stroke.at, beat);
-    const auto parts = divisionOfBeat(e, stroke.at - inside);
-    return {static_cast<int>(wholeTimes(inside, beat / parts)) + 1, static_cast<int>(parts)};
+    const CountedBeat beat = beatAt(e, stroke.at);
+    const auto parts = divisionOfBeat(e, beat.start);
+    return {static_cast<int>(wholeTimes(stroke.at - beat.start, beat.length / parts)) + 1, static_cast<int>(parts)};
 }
 
 struct Key {

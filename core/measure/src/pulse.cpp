@@ -5,6 +5,8 @@
 #include <optional>
 #include <utility>
 
+#include "upbeat/music/bars.h"
+
 namespace upbeat {
 
 namespace {
@@ -16,16 +18,16 @@ struct BeatOnPage {
 };
 
 std::vector<BeatOnPage> beatsOnPage(const Exercise& e) {
-    const Beats beat = e.meter.beatLength();
-    std::vector<BeatOnPage> beats(static_cast<std::size_t>(wholeTimes(e.length(), beat)));
+    std::vector<BeatOnPage> beats(beatsOf(e).size());
     std::optional<Beats> last;
     for (std::size_t i = 0; i < e.strokes.size(); ++i) {
         const Beats& at = e.strokes[i].at;
         if (last && *last == at) continue;
         last = at;
-        auto& own = beats[static_cast<std::size_t>(wholeTimes(at, beat))];
+        const CountedBeat beat = beatAt(e, at);
+        auto& own = beats[beat.index];
         ++own.places;
-        if (wrapped(at, beat) == Beats(0)) own.stroke = static_cast<int>(i);
+        if (beat.start == at) own.stroke = static_cast<int>(i);
     }
     return beats;
 }

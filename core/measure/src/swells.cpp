@@ -4,6 +4,8 @@
 #include <cmath>
 #include <map>
 
+#include "upbeat/music/dynamics.h"
+
 namespace upbeat {
 
 namespace {
@@ -74,10 +76,11 @@ std::vector<SwellPlayed> measureSwells(const MatchedTake& take) {
     std::vector<SwellPlayed> list;
     for (std::size_t i = 0; i < swells.size(); ++i) {
         const Swell& swell = swells[i];
+        if (swell.isLevel()) continue;
         Points points;
         std::map<Beats, std::vector<double>> byPlace;
         for (const MatchedStroke& s : take.strokes) {
-            if (!hasLevel(s) || s.stroke.at < swell.from || s.stroke.at > swell.to) continue;
+            if (!hasLevel(s) || swellAt(take.exercise, s.stroke.at) != i) continue;
             points.x.push_back((s.stroke.at - swell.from).toDouble());
             points.y.push_back(s.levelDb - reference);
             byPlace[s.stroke.at].push_back(s.levelDb - reference);
@@ -95,6 +98,33 @@ std::vector<SwellPlayed> measureSwells(const MatchedTake& take) {
         played.fit = fitOf(means);
         list.push_back(played);
     }
+    return list;
+}
+
+std::vector<DynamicPlayed> measureDynamics(const MatchedTake& take) {
+    const auto& swells = take.exercise.swells;
+    std::vector<std::vector<double>> levels(swells.size());
+    std::vector<double> accents;
+    std::vector<double> above;  // what is written
+    for (const MatchedStroke& s : take.strokes) {
+        if (!hasLevel(s)) continue;
+        const auto index = swellAt(take.exercise, s.stroke.at);
+        if (index && swells[*index].isLevel()) {
+            levels[*index].push_back(s.levelDb);
+            above.push_back(s.levelDb - swells[*index].fromDb);
+        } else if (!index && s.stroke.level == Level::Accent) {
+            accents.push_back(s.levelDb);
+        }
+    }
+    std::vector<DynamicPlayed> list;
+    const auto played = std::count_if(levels.begin(), levels.end(), [](const auto& l) { return !l.empty(); });
+    if (played == 0 || (accents.empty() && played < 2)) return list;
+    const double reference = accents.empty() ? mean(above) : median(accents);
+    for (std::size_t i = 0; i < swells.size(); ++i)
+        if (const auto level = meanFigure(levels[i]))
+            list.push_back({static_cast<int>(i),
+                            {level->value - reference, level->low - reference, level->high - reference, level->n},
+                            swells[i].fromDb});
     return list;
 }
 

@@ -4,19 +4,29 @@
 #include <map>
 #include <vector>
 
+#include "upbeat/music/bars.h"
+
 namespace upbeat {
 
 namespace {
 
-/// Straight position counted over the whole take, so that the end of one pass is the start of the next.
-using Onsets = std::map<Beats, double>;
+struct Onset {
+    double timeS = 0;
+    bool opensSpan = false;  ///< A span that is divided long-short begins here.
+};
 
-Onsets onsetsByPosition(const MatchedTake& take) {
+/// By straight position counted over the whole take, so that the end of one pass is the start of the next.
+using Onsets = std::map<Beats, Onset>;
+
+Onsets onsetsByPosition(const MatchedTake& take, const Beats& span) {
     Onsets onsets;
     for (const MatchedStroke& s : take.strokes) {
         if (s.written.role != Role::Main) continue;
+        const Bar bar = barAt(take.exercise, s.stroke.at);
+        const Beats inBar = s.stroke.at - bar.start;
+        const bool opens = wrapped(inBar, span) == Beats(0) && !(bar.meter.barLength() < inBar + span);
         const Beats at = s.stroke.at + take.exercise.length() * (s.written.pass - 1);
-        onsets.emplace(at, s.written.gridS + s.offsetMs * 1e-3);
+        onsets.emplace(at, Onset{s.written.gridS + s.offsetMs * 1e-3, opens});
     }
     return onsets;
 }
@@ -27,17 +37,17 @@ std::optional<Swing> measureSwing(const MatchedTake& take) {
     const Feel feel = feelAt(take.exercise.feel, 60.0 / quarterS(take.exercise.meter, Bpm(take.tempoBpm)));
     if (!feel.isSwung()) return std::nullopt;
     const Beats span = swungSpan(feel.level);
-    const Onsets onsets = onsetsByPosition(take);
+    const Onsets onsets = onsetsByPosition(take, span);
     std::vector<double> logs;
     std::vector<double> firsts;
     std::vector<double> seconds;
     for (const auto& [at, start] : onsets) {
-        if (!(wrapped(at, span) == Beats(0))) continue;
+        if (!start.opensSpan) continue;
         const auto middle = onsets.find(at + span / 2);
         const auto next = onsets.find(at + span);
         if (middle == onsets.end() || next == onsets.end()) continue;
-        const double first = middle->second - start;
-        const double second = next->second - middle->second;
+        const double first = middle->second.timeS - start.timeS;
+        const double second = next->second.timeS - middle->second.timeS;
         if (first <= 0 || second <= 0) continue;
         logs.push_back(std::log(first / second));
         firsts.push_back(first);

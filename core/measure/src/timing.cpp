@@ -146,7 +146,7 @@ Timing measureTiming(const MatchedTake& take) {
     }
     timing.driftMsPerMin = slopeFigure(minutes, kept);
     if (timing.driftMsPerMin) {
-        const double barMinutes = take.exercise.meter.beatsPerBar() / take.tempoBpm;
+        const double barMinutes = barDurationS(take.exercise, Bpm(take.tempoBpm)) / 60.0;
         const Figure& d = *timing.driftMsPerMin;
         timing.driftMsPerBar = Figure{d.value * barMinutes, d.low * barMinutes, d.high * barMinutes, d.n};
     }

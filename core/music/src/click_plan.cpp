@@ -6,16 +6,23 @@
 #include <array>
 #include <cmath>
 
-#include "upbeat/music/exercise.h"
+#include "upbeat/music/bars.h"
 
 namespace upbeat {
+
+ClickPlan clickFor(const Exercise& exercise, Bpm tempo) {
+    ClickPlan plan{tempo, exercise.meter};
+    if (!exercise.meterChanges.empty()) plan.phrase = metersOf(exercise);
+    return plan;
+}
 
 Result<void> check(const ClickPlan& plan) {
     const double bpm = plan.tempo.value();
     if (!(bpm >= kSlowestTempo && bpm <= kFastestTempo))
         return fail(fmt::format("a tempo of {:g} is out of range", bpm), {}, "use 30 to 300 beats per minute");
-    if (!isSupported(plan.meter))
-        return fail(fmt::format("the meter {} is not supported", plan.meter.toString()), {}, "choose another meter");
+    const auto isOdd = [](const Meter& meter) { return !isSupported(meter); };
+    if (isOdd(plan.meter) || std::any_of(plan.phrase.begin(), plan.phrase.end(), isOdd))
+        return fail("the meter is not supported", {}, "choose another meter");
     if (plan.countInBars < 0 || plan.countInBars > 4)
         return fail(fmt::format("a count-in of {} bars is out of range", plan.countInBars), {}, "use 0 to 4");
     if (plan.subdivision < 1 || plan.subdivision > 8)
@@ -34,12 +41,53 @@ std::string_view spokenName(ClickTone tone) {
 
 namespace {
 
-/// What of the take sounds. `inTake` counts clicks from beat one of bar one.
-bool isAudible(const ClickPlan& plan, std::int64_t inTake, std::int64_t perBar) {
+/// A bar of the take, or of the count-in before it.
+struct BarOfClicks {
+    std::int64_t number = 0;      ///< From 0 at the start of the take.
+    std::int64_t firstClick = 0;  ///< From 0 at the start of the take.
+    double start = 0;             ///< In beats of the count-in from the start of the take.
+    Meter meter;
+};
+
+/// Length of a meter's beat in beats of the count-in.
+double beatsIn(const ClickPlan& plan, const Meter& meter) {
+    return meter.beatLength().toDouble() / plan.meter.beatLength().toDouble();
+}
+
+/// The bar of a click that is counted from beat one of bar one.
+BarOfClicks barOfClick(const ClickPlan& plan, std::int64_t click) {
+    const auto clicksIn = [&plan](const Meter& meter) {
+        return static_cast<std::int64_t>(plan.subdivision) * meter.beatsPerBar();
+    };
+    if (click < 0 || plan.phrase.empty()) {
+        const std::int64_t perBar = clicksIn(plan.meter);
+        const std::int64_t number = click >= 0 ? click / perBar : -((perBar - 1 - click) / perBar);
+        return {number, number * perBar, static_cast<double>(number * plan.meter.beatsPerBar()), plan.meter};
+    }
+    BarOfClicks bar;
+    std::int64_t clicks = 0;
+    double beats = 0;
+    for (const Meter& meter : plan.phrase) {
+        clicks += clicksIn(meter);
+        beats += beatsIn(plan, meter) * meter.beatsPerBar();
+    }
+    const std::int64_t pass = click / clicks;
+    bar = {pass * static_cast<std::int64_t>(plan.phrase.size()), pass * clicks, static_cast<double>(pass) * beats, {}};
+    for (const Meter& meter : plan.phrase) {
+        bar.meter = meter;
+        if (click < bar.firstClick + clicksIn(meter)) break;
+        ++bar.number;
+        bar.firstClick += clicksIn(meter);
+        bar.start += beatsIn(plan, meter) * meter.beatsPerBar();
+    }
+    return bar;
+}
+
+/// What of the take sounds.
+bool isAudible(const ClickPlan& plan, const BarOfClicks& bar, std::int64_t beat) {
     if (!plan.audibleAfterCountIn) return false;
-    const auto beat = static_cast<unsigned>(inTake % perBar / plan.subdivision);
-    if ((plan.beats >> std::min(beat, 31U) & 1U) == 0) return false;
-    return plan.barsOff == 0 || inTake / perBar % (plan.barsOn + plan.barsOff) < plan.barsOn;
+    if ((plan.beats >> std::min<std::int64_t>(beat, 31) & 1U) == 0) return false;
+    return plan.barsOff == 0 || bar.number % (plan.barsOn + plan.barsOff) < plan.barsOn;
 }
 
 /// Place of a click inside its beat, 0 to 1: even, or long and short in turn.
@@ -52,33 +100,43 @@ double partOfBeat(const ClickPlan& plan, std::int64_t part) {
 }  // namespace
 
 Click clickAt(const ClickPlan& plan, std::int64_t index) {
-    const std::int64_t perBar = static_cast<std::int64_t>(plan.subdivision) * plan.meter.beatsPerBar();
-    const std::int64_t inBar = ((index % perBar) + perBar) % perBar;
-    const std::int64_t part = inBar % plan.subdivision;
+    const std::int64_t beatsBefore = static_cast<std::int64_t>(plan.countInBars) * plan.meter.beatsPerBar();
+    const std::int64_t inTake = index - beatsBefore * plan.subdivision;
+    const BarOfClicks bar = barOfClick(plan, inTake);
+    const std::int64_t beat = (inTake - bar.firstClick) / plan.subdivision;
+    const std::int64_t part = (inTake - bar.firstClick) % plan.subdivision;
     Click click{index, 0, ClickKind::Subdivision, true};
     if (part == 0) click.kind = ClickKind::Beat;
-    if (inBar == 0 && plan.accentOnOne) click.kind = ClickKind::Bar;
-    const std::int64_t wholeBeats = (index - part) / plan.subdivision;
-    double beats = static_cast<double>(wholeBeats) + partOfBeat(plan, part);
-    if (const std::int64_t inTake = index - plan.countInBars * perBar; inTake >= 0) {
-        click.audible = isAudible(plan, inTake, perBar);
+    if (inTake == bar.firstClick && plan.accentOnOne) click.kind = ClickKind::Bar;
+    double inBar = static_cast<double>(beat) + partOfBeat(plan, part);
+    if (inTake >= 0) {
+        click.audible = isAudible(plan, bar, beat);
         if (plan.offBeats) {
-            beats += 0.5;
+            inBar += 0.5;
             if (click.kind == ClickKind::Bar) click.kind = ClickKind::Beat;
         }
     }
+    const double beats = static_cast<double>(beatsBefore) + bar.start + inBar * beatsIn(plan, bar.meter);
     click.timeS = beats * plan.beat().value();
     return click;
 }
 
 std::vector<Click> clicksBetween(const ClickPlan& plan, double fromS, double toS) {
+    double shortest = 1;
+    for (const Meter& meter : plan.phrase) shortest = std::min(shortest, beatsIn(plan, meter));
+    const double beats = std::max(0.0, std::ceil(fromS / (shortest * plan.beat().value())));
+    std::int64_t first = 0;
+    // Clicks are in order of time: the first is found by halving.
+    for (std::int64_t end = (static_cast<std::int64_t>(beats) + 1) * plan.subdivision; first < end;) {
+        const std::int64_t middle = first + (end - first) / 2;
+        if (clickAt(plan, middle).timeS < fromS)
+            first = middle + 1;
+        else
+            end = middle;
+    }
     std::vector<Click> clicks;
-    const double step = plan.beat().value() / plan.subdivision;
-    // Two beats early, then filtered: swing and off-beats move clicks by less than that.
-    const auto early = static_cast<std::int64_t>(std::floor(fromS / step)) - 2 * plan.subdivision;
-    auto index = std::max<std::int64_t>(0, early);
-    for (Click click = clickAt(plan, index); click.timeS < toS; click = clickAt(plan, ++index))
-        if (click.timeS >= fromS && click.audible) clicks.push_back(click);
+    for (Click click = clickAt(plan, first); click.timeS < toS; click = clickAt(plan, ++first))
+        if (click.audible) clicks.push_back(click);
     return clicks;
 }
 

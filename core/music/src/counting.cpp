@@ -8,6 +8,8 @@
 #include <string_view>
 #include <utility>
 
+#include "upbeat/music/bars.h"
+
 namespace upbeat {
 
 namespace {
@@ -33,10 +35,10 @@ bool hasStroke(const Exercise& e, const Beats& from, const Beats& to) {
 }
 
 /// A beat that mixes divisions (say three against four) shows only its own strokes, unnamed but for the beat.
-void appendMixedBeat(std::vector<CountColumn>& columns, const Exercise& e, const CountColumn& head, const Beats& beat) {
+void appendMixedBeat(std::vector<CountColumn>& columns, const Exercise& e, const CountColumn& head, const Beats& end) {
     std::set<Beats> positions;
     for (const Stroke& stroke : e.strokes)
-        if (stroke.at > head.at && stroke.at < head.at + beat) positions.insert(stroke.at);
+        if (stroke.at > head.at && stroke.at < end) positions.insert(stroke.at);
     columns.push_back(head);
     for (const Beats& at : positions) columns.push_back({at, "", false, false});
 }
@@ -44,7 +46,7 @@ void appendMixedBeat(std::vector<CountColumn>& columns, const Exercise& e, const
 }  // namespace
 
 std::int64_t divisionOfBeat(const Exercise& e, const Beats& start) {
-    const Beats beat = e.meter.beatLength();
+    const Beats beat = beatAt(e, start).length;
     std::int64_t parts = 1;
     for (const Stroke& stroke : e.strokes) {
         if (stroke.at < start || stroke.at >= start + beat) continue;
@@ -90,24 +92,21 @@ std::optional<std::vector<std::string>> wordsFromText(std::string_view text) {
 
 std::vector<CountColumn> countColumns(const Exercise& e) {
     std::vector<CountColumn> columns;
-    const Beats beat = e.meter.beatLength();
     std::int64_t carried = 1;
-    for (Beats start(0); start < e.length(); start = start + beat) {
-        const CountPlace place = placeOf(start, e.meter);
-        const int number = static_cast<int>(place.beat.floor());
-        const bool rests = !hasStroke(e, start, start + beat);
-        const std::int64_t parts = rests ? carried : divisionOfBeat(e, start);
+    for (const CountedBeat& beat : beatsOf(e)) {
+        const bool rests = !hasStroke(e, beat.start, beat.end());
+        const std::int64_t parts = rests ? carried : divisionOfBeat(e, beat.start);
         carried = parts;
         const auto steps = static_cast<int>(std::min<std::int64_t>(parts, 99));
-        const CountColumn head{start, countWord(e, number, 0, steps), true, number == 1};
+        const CountColumn head{beat.start, countWord(e, beat.number, 0, steps), true, beat.number == 1};
         if (wordSchemes().count(steps) == 0 && e.words.count(steps) == 0) {
-            appendMixedBeat(columns, e, head, beat);
+            appendMixedBeat(columns, e, head, beat.end());
             continue;
         }
         columns.push_back(head);
         for (std::int64_t i = 1; i < parts; ++i) {
-            const Beats at = start + beat * i / parts;
-            columns.push_back({at, countWord(e, number, static_cast<int>(i), steps), false, false});
+            const Beats at = beat.start + beat.length * i / parts;
+            columns.push_back({at, countWord(e, beat.number, static_cast<int>(i), steps), false, false});
         }
     }
     return columns;

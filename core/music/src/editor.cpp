@@ -5,7 +5,9 @@
 #include <algorithm>
 
 #include "editor_parts.h"
+#include "upbeat/music/bars.h"
 #include "upbeat/music/counting.h"
+#include "upbeat/music/transform.h"
 
 namespace upbeat {
 
@@ -35,11 +37,10 @@ ExerciseEditor::ExerciseEditor(Exercise exercise) : m_now{inOrder(std::move(exer
 
 std::optional<Error> ExerciseEditor::complaint() const {
     const Exercise& e = m_now.exercise;
-    for (Beats start(0); start < e.length(); start = start + e.meter.beatLength()) {
-        if (fits(e, start, stepsOfBeat(start))) continue;
-        const CountPlace place = placeOf(start, e.meter);
-        return Error{fmt::format("a stroke does not fall on {} parts", stepsOfBeat(start)),
-                     fmt::format("bar {}, beat {}", place.bar, place.beat.floor()), "remove it or divide otherwise"};
+    for (const CountedBeat& beat : beatsOf(e)) {
+        if (fits(e, beat.start, stepsOfBeat(beat.start))) continue;
+        return Error{fmt::format("a stroke does not fall on {} parts", stepsOfBeat(beat.start)),
+                     fmt::format("bar {}, beat {}", beat.bar, beat.number), "remove it or divide otherwise"};
     }
     if (m_now.exercise.strokes.empty()) return std::nullopt;  // an empty page is no mistake
     if (const auto ok = check(m_now.exercise); !ok) return ok.error();
@@ -48,40 +49,40 @@ std::optional<Error> ExerciseEditor::complaint() const {
 
 // ---- the pen
 
-Beats ExerciseEditor::beatStart(const Beats& at) const {
-    const Beats beat = m_now.exercise.meter.beatLength();
-    return beat * wholeTimes(at, beat);
+CountedBeat ExerciseEditor::beat(const Beats& at) const {
+    return beatAt(m_now.exercise, at);
 }
 
-std::size_t ExerciseEditor::beatIndex(const Beats& at) const {
-    return static_cast<std::size_t>(wholeTimes(at, m_now.exercise.meter.beatLength()));
+CountedBeat ExerciseEditor::beatBefore(const Beats& start) const {
+    const auto beats = beatsOf(m_now.exercise);
+    const std::size_t index = std::min(beat(start).index, beats.size());
+    return beats[index > 0 ? index - 1 : 0];
 }
 
 int ExerciseEditor::stepsOfBeat(const Beats& start) const {
-    return m_now.divisions[std::min(beatIndex(start), m_now.divisions.size() - 1)];
+    return m_now.divisions[std::min(beat(start).index, m_now.divisions.size() - 1)];
 }
 
 Beats ExerciseEditor::step() const {
-    return m_now.exercise.meter.beatLength() / stepsOfBeat(beatStart(m_at));
+    return beat(m_at).length / stepsOfBeat(m_at);
 }
 
 Beats ExerciseEditor::stepAfter(const Beats& at) const {
-    const Beats start = beatStart(at);
-    const Beats beat = m_now.exercise.meter.beatLength();
-    const int steps = stepsOfBeat(start);
+    const CountedBeat here = beat(at);
+    const int steps = stepsOfBeat(here.start);
     for (int i = 1; i <= steps; ++i)
-        if (const Beats next = start + beat * i / steps; next > at) return next;
-    return start + beat;
+        if (const Beats next = here.start + here.length * i / steps; next > at) return next;
+    return here.end();
 }
 
 Beats ExerciseEditor::stepBefore(const Beats& at) const {
-    const Beats beat = m_now.exercise.meter.beatLength();
-    const Beats start = at == beatStart(at) ? at - beat : beatStart(at);
-    if (start < Beats(0)) return Beats(0);
-    const int steps = stepsOfBeat(start);
+    if (!(Beats(0) < at)) return Beats(0);
+    CountedBeat here = beat(at);
+    if (here.start == at) here = beatBefore(at);
+    const int steps = stepsOfBeat(here.start);
     for (int i = steps - 1; i > 0; --i)
-        if (const Beats before = start + beat * i / steps; before < at) return before;
-    return start;
+        if (const Beats before = here.start + here.length * i / steps; before < at) return before;
+    return here.start;
 }
 
 const Stroke* ExerciseEditor::stroke() const {
@@ -98,9 +99,18 @@ void ExerciseEditor::moveSteps(int steps) {
 }
 
 void ExerciseEditor::moveBeats(int beats) {
-    const Beats start = beatStart(m_at);
+    const Beats start = beat(m_at).start;
     if (beats < 0 && start < m_at) ++beats;  // first to the start of this beat
-    m_at = start + m_now.exercise.meter.beatLength() * beats;
+    m_at = start;
+    for (; beats > 0; --beats) m_at = beat(m_at).end();
+    for (; beats < 0 && Beats(0) < m_at; ++beats) m_at = beatBefore(m_at).start;
+    keepInside();
+}
+
+void ExerciseEditor::moveBars(int bars) {
+    const Bar here = barAt(m_now.exercise, m_at);
+    if (bars < 0 && here.start < m_at) ++bars;  // first to the start of this bar
+    m_at = barOf(m_now.exercise, std::max(1, here.number + bars)).start;
     keepInside();
 }
 
@@ -137,9 +147,8 @@ void ExerciseEditor::selectAll() {
 
 FreeSpan ExerciseEditor::span() const {
     if (m_selection) return *m_selection;
-    const Beats bar = m_now.exercise.meter.barLength();
-    const Beats start = bar * wholeTimes(m_at, bar);
-    return {start, start + bar};
+    const Bar bar = barAt(m_now.exercise, m_at);
+    return {bar.start, bar.end()};
 }
 
 // ---- writing
@@ -148,8 +157,7 @@ void ExerciseEditor::change(const std::function<void(State&)>& edit) {
     State before = m_now;
     edit(m_now);
     m_now.exercise = inOrder(std::move(m_now.exercise));
-    const auto beats = static_cast<std::size_t>(wholeTimes(m_now.exercise.length(), m_now.exercise.meter.beatLength()));
-    m_now.divisions.resize(beats, m_now.divisions.back());
+    m_now.divisions.resize(beatsOf(m_now.exercise).size(), m_now.divisions.back());
     if (before.exercise == m_now.exercise && before.rows == m_now.rows && before.divisions == m_now.divisions) return;
     m_undo.push_back(std::move(before));
     if (m_undo.size() > kMostUndo) m_undo.erase(m_undo.begin());
@@ -236,16 +244,17 @@ void ExerciseEditor::swapHand() {
 void ExerciseEditor::divide(int parts) {
     constexpr int kMostParts = 12;
     change([&](State& s) {
-        const std::size_t index = beatIndex(m_at);
+        const std::size_t index = beat(m_at).index;
         const int before = s.divisions[index];
+        const auto beats = beatsOf(s.exercise);
         // The empty beats behind go along: whoever writes triplets goes on with them.
         for (std::size_t next = index + 1; next < s.divisions.size() && s.divisions[next] == before; ++next) {
-            if (divisionOfBeat(s.exercise, s.exercise.meter.beatLength() * static_cast<std::int64_t>(next)) > 1) break;
+            if (divisionOfBeat(s.exercise, beats[next].start) > 1) break;
             s.divisions[next] = std::clamp(parts, 1, kMostParts);
         }
         s.divisions[index] = std::clamp(parts, 1, kMostParts);
     });
-    m_at = beatStart(m_at);
+    m_at = beat(m_at).start;
 }
 
 void ExerciseEditor::addRow(Voice voice) {
@@ -273,26 +282,40 @@ void ExerciseEditor::changeVoice(Voice to) {
 }
 
 void ExerciseEditor::setBars(int bars) {
-    change([bars](State& s) { s.exercise.bars = std::clamp(bars, 1, kMostBars); });
+    change([bars](State& s) {
+        auto meters = metersOf(s.exercise);
+        meters.resize(static_cast<std::size_t>(std::clamp(bars, 1, kMostBars)), meters.back());
+        setMeters(s.exercise, meters);
+    });
 }
 
 void ExerciseEditor::setMeter(const Meter& meter) {
     if (!isSupported(meter)) return;
     change([&](State& s) {
-        s.exercise.meter = meter;
+        setMeters(s.exercise, std::vector(static_cast<std::size_t>(s.exercise.bars), meter));
         s.divisions = divisionsOf(s.exercise);
     });
 }
 
+Result<void> ExerciseEditor::setMeterOfBar(const Meter& meter) {
+    const int bar = barAt(m_now.exercise, m_at).number;
+    auto changed = withBarIn(m_now.exercise, bar, meter);
+    if (!changed) return tl::unexpected(changed.error());
+    change([&](State& s) {
+        s.exercise = *std::move(changed);
+        s.divisions = divisionsOf(s.exercise);
+    });
+    placePen(barOf(m_now.exercise, bar).start, m_row);
+    return {};
+}
+
 void ExerciseEditor::describe(const Exercise& frame) {
     change([&](State& s) {
-        const int bars = s.exercise.bars;
-        const Meter meter = s.exercise.meter;
+        const auto meters = metersOf(s.exercise);
         auto strokes = std::move(s.exercise.strokes);
         s.exercise = frame;
         s.exercise.strokes = std::move(strokes);
-        s.exercise.bars = bars;
-        s.exercise.meter = meter;
+        setMeters(s.exercise, meters);
     });
 }
 

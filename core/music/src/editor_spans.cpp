@@ -2,6 +2,7 @@
 #include <algorithm>
 
 #include "editor_parts.h"
+#include "upbeat/music/bars.h"
 #include "upbeat/music/counting.h"
 #include "upbeat/music/editor.h"
 
@@ -12,9 +13,8 @@ std::vector<int> divisionsOf(const Exercise& e) {
     constexpr std::int64_t kMost = 48;
     std::vector<int> divisions;
     std::int64_t steps = kUsual;
-    const Beats beat = e.meter.beatLength();
-    for (Beats start(0); start < e.length(); start = start + beat) {
-        if (const auto parts = divisionOfBeat(e, start); parts > 1) steps = std::min(parts, kMost);
+    for (const CountedBeat& beat : beatsOf(e)) {
+        if (const auto parts = divisionOfBeat(e, beat.start); parts > 1) steps = std::min(parts, kMost);
         divisions.push_back(static_cast<int>(steps));
     }
     return divisions;
@@ -37,12 +37,18 @@ void ExerciseEditor::mirror() {
 
 void ExerciseEditor::toggleSwell(bool rises) {
     constexpr double kSoftDb = -20;
+    toggle({span().from, span().to, rises ? kSoftDb : 0.0, rises ? 0.0 : kSoftDb});
+}
+
+void ExerciseEditor::toggleDynamic(double db) {
+    toggle({span().from, span().to, db, db});
+}
+
+void ExerciseEditor::toggle(const Swell& wanted) {
     change([&](State& s) {
-        const FreeSpan over = span();
-        const Swell wanted{over.from, over.to, rises ? kSoftDb : 0.0, rises ? 0.0 : kSoftDb};
         auto& swells = s.exercise.swells;
         const bool stands = std::find(swells.begin(), swells.end(), wanted) != swells.end();
-        std::erase_if(swells, [&](const Swell& other) { return other.from < over.to && over.from < other.to; });
+        std::erase_if(swells, [&](const Swell& other) { return other.from < wanted.to && wanted.from < other.to; });
         if (!stands) swells.push_back(wanted);
     });
 }
@@ -80,11 +86,13 @@ void ExerciseEditor::pasteInto(State& s, const Beats& at) const {
         if (std::find(s.rows.begin(), s.rows.end(), stroke.voice) == s.rows.end()) s.rows.push_back(stroke.voice);
     }
     // What was pasted brings its grid along.
-    const Beats beat = s.exercise.meter.beatLength();
-    s.divisions.resize(static_cast<std::size_t>(wholeTimes(s.exercise.length(), beat)), s.divisions.back());
-    for (Beats start = beatStart(at); start < target.to && start < s.exercise.length(); start = start + beat) {
-        int& steps = s.divisions[beatIndex(start)];
-        if (!fits(s.exercise, start, steps)) steps = static_cast<int>(divisionOfBeat(s.exercise, start));
+    const auto beats = beatsOf(s.exercise);
+    s.divisions.resize(beats.size(), s.divisions.back());
+    for (const CountedBeat& beat : beats) {
+        int& steps = s.divisions[beat.index];
+        const bool isTouched = at < beat.end() && beat.start < target.to;
+        if (isTouched && !fits(s.exercise, beat.start, steps))
+            steps = static_cast<int>(divisionOfBeat(s.exercise, beat.start));
     }
 }
 
@@ -98,8 +106,7 @@ void ExerciseEditor::repeat() {
     copy();
     if (m_clipboard.empty()) return;
     const FreeSpan from = span();
-    const Beats bar = m_now.exercise.meter.barLength();
-    const bool wholeBars = wrapped(from.from, bar) == Beats(0) && wrapped(from.to, bar) == Beats(0);
+    const bool wholeBars = isBarLine(m_now.exercise, from.from) && isBarLine(m_now.exercise, from.to);
     change([&](State& s) {
         Exercise& e = s.exercise;
         const auto isLater = [&](const Beats& at) { return !(at < from.to); };
@@ -115,10 +122,20 @@ void ExerciseEditor::repeat() {
             for (FreeSpan& free : e.freeSpans)
                 if (isLater(free.from))
                     free.from = free.from + m_clipboardLength, free.to = free.to + m_clipboardLength;
-            e.bars += static_cast<int>(wholeTimes(m_clipboardLength, bar));
         }
-        const auto barsNeeded = wholeTimes(reach - Beats(1, 1000), bar) + 1;
-        e.bars = static_cast<int>(std::min<std::int64_t>(std::max<std::int64_t>(e.bars, barsNeeded), kMostBars));
+        auto meters = metersOf(e);
+        const int behind = std::min(barAt(e, from.to).number - 1, e.bars);
+        const int first = std::min(barAt(e, from.from).number - 1, behind);
+        if (wholeBars && (isInTheWay || e.length() < reach)) {
+            const std::vector<Meter> copied(meters.begin() + first, meters.begin() + behind);
+            meters.resize(static_cast<std::size_t>(isInTheWay ? e.bars : behind));
+            meters.insert(meters.begin() + behind, copied.begin(), copied.end());
+        } else if (e.length() < reach) {
+            const Bar last = barAt(e, reach);
+            meters.resize(static_cast<std::size_t>(last.start < reach ? last.number : last.number - 1), meters.back());
+        }
+        meters.resize(std::min(meters.size(), static_cast<std::size_t>(kMostBars)));
+        setMeters(e, meters);
         pasteInto(s, from.to);
         if (wholeBars && isInTheWay) s.divisions = divisionsOf(e);
     });

@@ -6,6 +6,8 @@
 #include <numeric>
 #include <tuple>
 
+#include "upbeat/music/bars.h"
+
 namespace upbeat {
 
 Exercise inOrder(Exercise exercise) {
@@ -13,13 +15,15 @@ Exercise inOrder(Exercise exercise) {
         if (a.at != b.at) return a.at < b.at;
         return std::tie(a.voice, a.limb) < std::tie(b.voice, b.limb);
     });
+    std::stable_sort(exercise.swells.begin(), exercise.swells.end(),
+                     [](const Swell& a, const Swell& b) { return a.from < b.from; });
     return exercise;
 }
 
 namespace {
 
-std::string describe(const Stroke& stroke, const Meter& meter) {
-    const CountPlace place = placeOf(stroke.at, meter);
+std::string describe(const Exercise& e, const Stroke& stroke) {
+    const CountPlace place = placeOf(e, stroke.at);
     const Beats part = place.beat - Beats(place.beat.floor());
     return fmt::format("bar {}, beat {}{}", place.bar, place.beat.floor(),
                        part == Beats(0) ? "" : " and " + part.toString());
@@ -39,6 +43,20 @@ bool isOverlong(const Exercise& e) {
            std::any_of(e.tags.begin(), e.tags.end(), isLong);
 }
 
+Result<void> checkMeterChanges(const Exercise& e) {
+    int last = 1;
+    for (const MeterChange& change : e.meterChanges) {
+        if (change.bar <= last || change.bar > e.bars)
+            return fail(fmt::format("the meter changes at bar {}", change.bar), {},
+                        "let it change from bar 2 to the last, each bar once and in order");
+        if (!isSupported(change.meter))
+            return fail(fmt::format("the meter {} is not supported", change.meter.toString()),
+                        fmt::format("bar {}", change.bar), "use 1 to 15 over 2, 4, 8 or 16");
+        last = change.bar;
+    }
+    return {};
+}
+
 Result<void> checkFrame(const Exercise& e) {
     if (isOverlong(e))
         return fail("a name, the tags or the counting words are too long", {},
@@ -49,6 +67,7 @@ Result<void> checkFrame(const Exercise& e) {
                     "use 1 to 15 over 2, 4, 8 or 16");
     if (e.bars < 1 || e.bars > kMostBars)
         return fail(fmt::format("the phrase has {} bars", e.bars), {}, fmt::format("use 1 to {}", kMostBars));
+    if (auto meters = checkMeterChanges(e); !meters) return meters;
     const auto inRange = [](double bpm) { return bpm >= kSlowestTempo && bpm <= kFastestTempo; };
     if (!inRange(e.tempo.start) || !inRange(e.tempo.goal))
         return fail(fmt::format("a tempo of {:g} to {:g} is out of range", e.tempo.start, e.tempo.goal), {},
@@ -73,24 +92,23 @@ Result<void> checkSwells(const Exercise& e) {
         if (swell.from < Beats(0) || swell.to > e.length() || !(swell.from < swell.to))
             return fail("a crescendo lies outside the phrase", {}, "let it begin before it ends, inside the bars");
         const auto inRange = [](double db) { return db >= -60 && db <= 12; };
-        if (!inRange(swell.fromDb) || !inRange(swell.toDb) || swell.fromDb == swell.toDb)
-            return fail("a crescendo has no range", {}, "use two different levels from -60 to 12 dB");
+        if (!inRange(swell.fromDb) || !inRange(swell.toDb))
+            return fail("a crescendo is louder or softer than can be", {}, "use levels from -60 to 12 dB");
     }
     return {};
 }
 
 /// Strokes of one beat must share a grid: everything that writes or counts them walks along it.
 Result<void> checkGrids(const Exercise& e) {
-    const Beats beat = e.meter.beatLength();
-    std::int64_t index = -1;
+    Beats start(-1);
     std::int64_t steps = 1;
     for (const Stroke& s : e.strokes) {
-        const std::int64_t here = wholeTimes(s.at, beat);
-        if (here != index) index = here, steps = 1;
-        const Beats share = ratio(s.at - beat * here, beat);
+        const CountedBeat beat = beatAt(e, s.at);
+        if (beat.start != start) start = beat.start, steps = 1;
+        const Beats share = ratio(s.at - start, beat.length);
         if (share.denominator() <= kFinestDivision) steps = std::lcm(steps, share.denominator());
         if (share.denominator() > kFinestDivision || steps > kFinestDivision)
-            return fail("the strokes of a beat stand on no common grid", describe(s, e.meter), "move them to one");
+            return fail("the strokes of a beat stand on no common grid", describe(e, s), "move them to one");
     }
     return {};
 }
@@ -101,14 +119,14 @@ Result<void> checkStrokes(const Exercise& e) {
     for (std::size_t i = 0; i < e.strokes.size(); ++i) {
         const Stroke& stroke = e.strokes[i];
         if (stroke.at < Beats(0) || stroke.at >= e.length())
-            return fail("a stroke lies outside the phrase", describe(stroke, e.meter), "move it or add bars");
+            return fail("a stroke lies outside the phrase", describe(e, stroke), "move it or add bars");
         for (std::size_t j = i + 1; j < e.strokes.size() && e.strokes[j].at == stroke.at; ++j) {
             if (e.strokes[j].limb == stroke.limb)
                 return fail(fmt::format("two strokes of the {} fall together", spokenName(stroke.limb)),
-                            describe(stroke, e.meter), "give one to another limb or move it");
+                            describe(e, stroke), "give one to another limb or move it");
             if (e.strokes[j].voice == stroke.voice)
                 return fail(fmt::format("two strokes on the {} fall together", spokenName(stroke.voice)),
-                            describe(stroke, e.meter), "write a flam or remove one");
+                            describe(e, stroke), "write a flam or remove one");
         }
     }
     return {};
@@ -127,9 +145,9 @@ Result<void> check(const Exercise& exercise) {
     return checkGrids(inTime);
 }
 
-CountPlace placeOf(const Beats& at, const Meter& meter) {
-    const Beats bar = meter.barLength();
-    return {static_cast<int>(wholeTimes(at, bar)) + 1, ratio(wrapped(at, bar), meter.beatLength()) + Beats(1)};
+CountPlace placeOf(const Exercise& exercise, const Beats& at) {
+    const Bar bar = barAt(exercise, at);
+    return {bar.number, ratio(at - bar.start, bar.meter.beatLength()) + Beats(1)};
 }
 
 bool isFree(const Exercise& exercise, const Beats& at) {

@@ -7,6 +7,7 @@
 #include <cmath>
 #include <numeric>
 
+#include "upbeat/music/bars.h"
 #include "upbeat/music/counting.h"
 #include "upbeat/music/line.h"
 
@@ -148,14 +149,21 @@ class Reader {
             m_exercise.bars = static_cast<int>(*bars);
     }
 
+    /// "4/4" for the phrase, "7/8 from bar 3" for a change.
     void readMeter(std::string_view value) {
         const auto parts = split(value, "/ ");
-        const auto count = parts.size() == 2 ? numberIn(parts[0]) : std::nullopt;
-        const auto unit = parts.size() == 2 ? numberIn(parts[1]) : std::nullopt;
-        if (count && unit && std::abs(*count) < 100 && std::abs(*unit) < 100)
-            m_exercise.meter = {static_cast<int>(*count), static_cast<int>(*unit)};
-        if (!count || !unit || !isSupported(m_exercise.meter) || m_barsSoFar > 0)
-            wrong("this is no meter", "write it as 4/4, before the rows");
+        const auto number = [&](std::size_t i) {
+            const auto read = i < parts.size() ? numberIn(parts[i]) : std::nullopt;
+            return read && *read >= 1 && *read < 100 ? static_cast<int>(*read) : 0;
+        };
+        const bool isChange = parts.size() == 5 && parts[2] == "from" && parts[3] == "bar" && number(4) > 1;
+        const Meter meter{number(0), number(1)};
+        if ((parts.size() != 2 && !isChange) || !isSupported(meter) || m_barsSoFar > 0)
+            wrong("this is no meter", "write it as 4/4, or as 7/8 from bar 3, before the rows");
+        else if (isChange)
+            m_exercise.meterChanges.push_back({number(4), meter});
+        else
+            m_exercise.meter = meter;
     }
 
     void readTempo(std::string_view value) {
@@ -232,24 +240,24 @@ class Reader {
     }
 
     void readBar(std::string_view content, Voice voice, int bar, std::size_t column) {
-        const Meter& meter = m_exercise.meter;
+        const Bar place = barOf(m_exercise, bar + 1);
         const auto words = split(content, " \t\r");
-        if (static_cast<int>(words.size()) != meter.beatsPerBar())
-            return wrong(fmt::format("the bar has {} beats, {} belong in {}", words.size(), meter.beatsPerBar(),
-                                     meter.toString()),
+        if (static_cast<int>(words.size()) != place.meter.beatsPerBar())
+            return wrong(fmt::format("the bar has {} beats, {} belong in {}", words.size(), place.meter.beatsPerBar(),
+                                     place.meter.toString()),
                          "write one word a beat", column + 1);
-        const Beats start = meter.barLength() * bar;
+        const Beats beat = place.meter.beatLength();
         for (std::size_t i = 0; i < words.size(); ++i) {
             const auto wordColumn = column + static_cast<std::size_t>(words[i].data() - content.data());
-            readBeat(words[i], voice, start + meter.beatLength() * static_cast<std::int64_t>(i), wordColumn);
+            readBeat(words[i], voice, place.start + beat * static_cast<std::int64_t>(i), beat, wordColumn);
         }
     }
 
-    void readBeat(std::string_view word, Voice voice, const Beats& start, std::size_t column) {
+    void readBeat(std::string_view word, Voice voice, const Beats& start, const Beats& beat, std::size_t column) {
         const std::int64_t steps = stepsIn(word);
         if (steps < 1 || steps > kFinestDivision)
             return wrong("this is no beat", "use . R L F H and > ( ) f d u z !", column + 1);
-        const auto strokes = strokesFromLine(word, voice, start, m_exercise.meter.beatLength() / steps);
+        const auto strokes = strokesFromLine(word, voice, start, beat / steps);
         if (!strokes) return wrong(strokes.error().what, strokes.error().fix, column + 1);
         if (m_exercise.strokes.size() + strokes->size() > kMostStrokes)
             return wrong("more strokes than a phrase can hold", "shorten it", column + 1);
@@ -276,13 +284,12 @@ std::string stepOf(const Stroke& s) {
     return step;
 }
 
-std::string beatOf(const Exercise& e, Voice voice, const Beats& start) {
-    const Beats beat = e.meter.beatLength();
+std::string textOf(const Exercise& e, Voice voice, const CountedBeat& beat) {
     std::vector<std::pair<Beats, const Stroke*>> inside;
     std::int64_t steps = 1;
     for (const Stroke& s : e.strokes) {
-        if (s.voice != voice || s.at < start || s.at >= start + beat) continue;
-        inside.emplace_back(ratio(s.at - start, beat), &s);
+        if (s.voice != voice || s.at < beat.start || s.at >= beat.end()) continue;
+        inside.emplace_back(ratio(s.at - beat.start, beat.length), &s);
         steps = std::lcm(steps, inside.back().first.denominator());
     }
     std::string word;
@@ -298,13 +305,8 @@ std::string rowOf(const Exercise& e, Voice voice) {
     constexpr std::size_t kNameWidth = 13;
     std::string row(spokenName(voice));
     row.resize(std::max(kNameWidth, row.size() + 1), ' ');
-    row += '|';
-    for (int bar = 0; bar < e.bars; ++bar) {
-        for (int beat = 0; beat < e.meter.beatsPerBar(); ++beat)
-            row += ' ' + beatOf(e, voice, e.meter.barLength() * bar + e.meter.beatLength() * beat);
-        row += " |";
-    }
-    return row + '\n';
+    for (const CountedBeat& beat : beatsOf(e)) row += (beat.number == 1 ? "| " : "") + textOf(e, voice, beat) + ' ';
+    return row + "|\n";
 }
 
 std::string feelText(const Feel& feel) {
@@ -327,8 +329,10 @@ std::string toText(const Exercise& e) {
     std::string text = fmt::format("id: {}\ntitle: {}\n", e.id, e.title);
     if (!e.trains.empty()) text += fmt::format("trains: {}\n", e.trains);
     if (!e.tags.empty()) text += fmt::format("tags: {}\n", fmt::join(e.tags, ", "));
-    text += fmt::format("meter: {}\nbars: {}\ntempo: {} to {} by {}\n", e.meter.toString(), e.bars, e.tempo.start,
-                        e.tempo.goal, e.tempo.step);
+    text += fmt::format("meter: {}\n", e.meter.toString());
+    for (const MeterChange& change : e.meterChanges)
+        text += fmt::format("meter: {} from bar {}\n", change.meter.toString(), change.bar);
+    text += fmt::format("bars: {}\ntempo: {} to {} by {}\n", e.bars, e.tempo.start, e.tempo.goal, e.tempo.step);
     if (e.feel.isSwung()) text += fmt::format("feel: {}\n", feelText(e.feel));
     if (e.counting == Counting::Numbers) text += "count: numbers\n";
     for (const auto& [parts, words] : e.words)

@@ -17,6 +17,10 @@ std::string Meter::toString() const {
     return fmt::format("{}/{}", count, unit);
 }
 
+double inBeatsOf(const Meter& meter, double bpm, const Meter& counted) {
+    return bpm * counted.beatLength().toDouble() / meter.beatLength().toDouble();
+}
+
 bool isSupported(const Meter& meter) {
     const bool unitKnown = meter.unit == 2 || meter.unit == 4 || meter.unit == 8 || meter.unit == 16;
     return unitKnown && meter.count >= 1 && meter.count <= 15;

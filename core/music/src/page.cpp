@@ -1,6 +1,9 @@
 #include "upbeat/music/page.h"
 
 #include <algorithm>
+#include <cmath>
+
+#include "upbeat/music/bars.h"
 
 namespace upbeat {
 
@@ -12,8 +15,33 @@ double passDurationS(const Exercise& exercise, Bpm tempo) {
     return exercise.length().toDouble() * quarterS(exercise.meter, tempo);
 }
 
-double barDurationS(const Meter& meter, Bpm tempo) {
-    return meter.barLength().toDouble() * quarterS(meter, tempo);
+double barStartS(const Exercise& exercise, Bpm tempo, int bar) {
+    const int passes = bar / exercise.bars;
+    const double inside = barOf(exercise, bar % exercise.bars + 1).start.toDouble();
+    return passes * passDurationS(exercise, tempo) + inside * quarterS(exercise.meter, tempo);
+}
+
+double barsBefore(const Exercise& exercise, Bpm tempo, double seconds) {
+    const double pass = passDurationS(exercise, tempo);
+    const double passes = std::floor(seconds / pass);
+    const double quarters = (seconds - passes * pass) / quarterS(exercise.meter, tempo);
+    int number = 1;
+    while (number < exercise.bars && barOf(exercise, number + 1).start.toDouble() <= quarters) ++number;
+    const Bar bar = barOf(exercise, number);
+    return passes * exercise.bars + (number - 1) + (quarters - bar.start.toDouble()) / bar.meter.barLength().toDouble();
+}
+
+double barDurationS(const Exercise& exercise, Bpm tempo) {
+    return passDurationS(exercise, tempo) / exercise.bars;
+}
+
+double soundingQuarter(const Exercise& exercise, const Beats& at, const Feel& feel) {
+    if (!feel.isSwung()) return at.toDouble();
+    const Bar bar = barAt(exercise, at);
+    const Beats inside = at - bar.start;
+    const Beats span = swungSpan(feel.level);
+    const bool isCutOff = bar.meter.barLength() < inside - wrapped(inside, span) + span;
+    return isCutOff ? at.toDouble() : bar.start.toDouble() + swungPosition(inside, feel);
 }
 
 namespace {
@@ -24,7 +52,7 @@ std::vector<double> placesOfOnePass(const Exercise& e, Bpm tempo) {
     const Feel feel = feelAt(e.feel, 60.0 / quarter);
     std::vector<double> places;
     places.reserve(e.strokes.size());
-    for (const Stroke& stroke : e.strokes) places.push_back(swungPosition(stroke.at, feel) * quarter);
+    for (const Stroke& stroke : e.strokes) places.push_back(soundingQuarter(e, stroke.at, feel) * quarter);
     return places;
 }
 

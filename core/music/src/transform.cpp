@@ -6,6 +6,8 @@
 #include <cmath>
 #include <numeric>
 
+#include "upbeat/music/bars.h"
+
 namespace upbeat {
 
 namespace {
@@ -58,8 +60,11 @@ void setAccent(Stroke& stroke, bool accent) {
         stroke.level = Level::Tap;
 }
 
-bool isOnBeat(const Exercise& e, const Beats& at) {
-    return wrapped(at, e.meter.beatLength()) == Beats(0);
+/// The tempo plan in the beats the exercise has now.
+void planFrom(Exercise& e, const Meter& before) {
+    const auto now = [&](double bpm) { return inBeatsOf(e.meter, bpm, before); };
+    const auto inRange = [](double bpm) { return std::clamp(bpm, kSlowestTempo, kFastestTempo); };
+    e.tempo = {inRange(now(e.tempo.start)), inRange(now(e.tempo.goal)), now(e.tempo.step)};
 }
 
 /// Whether the stroke is the second of a double: the stroke before it has the same hand and comes as close as any.
@@ -105,11 +110,46 @@ Result<Exercise> rebarred(Exercise e, const Meter& meter) {
         return fail(
             fmt::format("{} bars of {} do not fill whole bars of {}", e.bars, e.meter.toString(), meter.toString()), {},
             "change the number of bars first");
-    const double factor = e.meter.beatLength().toDouble() / meter.beatLength().toDouble();
-    e.meter = meter;
-    e.bars = static_cast<int>(bars);
-    const auto inRange = [](double bpm) { return std::clamp(bpm, kSlowestTempo, kFastestTempo); };
-    e.tempo = {inRange(e.tempo.start * factor), inRange(e.tempo.goal * factor), e.tempo.step * factor};
+    const Meter before = e.meter;
+    setMeters(e, std::vector(static_cast<std::size_t>(bars), meter));
+    planFrom(e, before);
+    return e;
+}
+
+Result<Exercise> withBarIn(Exercise e, int number, const Meter& meter) {
+    if (!isSupported(meter) || number < 1 || number > e.bars)
+        return fail(fmt::format("bar {} in {} is not supported", number, meter.toString()), {}, "use another meter");
+    if (number == 1 && e.bars > 1 && meter.beatLength() != e.meter.beatLength())
+        return fail("the first bar says which beats the tempo counts", {}, "change the meter of the whole phrase");
+    const Exercise before = e;
+    auto meters = metersOf(e);
+    meters[static_cast<std::size_t>(number - 1)] = meter;
+    setMeters(e, meters);
+    const auto moved = [&](const Beats& at) {
+        const Bar old = barAt(before, at);
+        return barOf(e, old.number).start + (at - old.start);
+    };
+    for (Stroke& s : e.strokes) {
+        const bool isInside = barAt(before, s.at).number == number;
+        s.at = moved(s.at);
+        if (isInside && !(s.at < barOf(e, number).end()))
+            return fail(fmt::format("bar {} holds more strokes than {} has room for", number, meter.toString()), {},
+                        "remove them first");
+    }
+    // Spans end where their last bar ends at the latest; one that began behind that is gone.
+    const auto fit = [&](auto& spans) {
+        for (auto& span : spans) {
+            const Bar first = barAt(before, span.from);
+            Bar last = barAt(before, span.to);
+            if (last.start == span.to) last = barOf(before, last.number - 1);
+            const Bar now = barOf(e, last.number);
+            span.from = std::min(moved(span.from), barOf(e, first.number).end());
+            span.to = std::min(now.start + (span.to - last.start), now.end());
+        }
+        std::erase_if(spans, [](const auto& span) { return !(span.from < span.to); });
+    };
+    fit(e.swells);
+    fit(e.freeSpans);
     return e;
 }
 
@@ -181,7 +221,7 @@ Result<Exercise> grouped(Exercise frame, std::span<const int> groups, const Beat
         return fail(fmt::format("the groups fill {} steps, {} too few for the next bar", steps, perBar - over), {},
                     fmt::format("let them add up to {}", steps + perBar - over));
     }
-    frame.bars = static_cast<int>(wholeTimes(sum, bar));
+    setMeters(frame, std::vector(static_cast<std::size_t>(wholeTimes(sum, bar)), frame.meter));
     frame.strokes.clear();
     frame.freeSpans.clear();
     Beats at(0);
@@ -246,23 +286,25 @@ Result<Exercise> formOf(Exercise frame, std::span<const Section> sections) {
     frame.strokes.clear();
     frame.swells.clear();
     frame.freeSpans.clear();
-    frame.bars = 0;
+    std::vector<Meter> meters;
+    Beats start(0);
     for (const Section& section : sections) {
         const Exercise& part = section.exercise;
-        if (part.meter != frame.meter)
-            return fail(fmt::format("\"{}\" is in {}, the form in {}", part.title, part.meter.toString(),
-                                    frame.meter.toString()),
-                        {}, "use sections of one meter");
+        if (meters.empty() && part.meter.beatLength() != frame.meter.beatLength())
+            return fail(fmt::format("\"{}\" counts other beats than the form", part.title), {},
+                        "let the form begin with the section whose beats the tempo counts");
         for (int time = 0; time < section.times; ++time) {
-            const Beats start = frame.length();
-            if (frame.bars + part.bars > kMostBars)
+            const auto more = metersOf(part);
+            if (meters.size() + more.size() > static_cast<std::size_t>(kMostBars))
                 return fail("the form is longer than a phrase can be", {}, fmt::format("use up to {} bars", kMostBars));
-            frame.bars += part.bars;
+            meters.insert(meters.end(), more.begin(), more.end());
             for (Stroke s : part.strokes) s.at = s.at + start, frame.strokes.push_back(s);
             for (const Swell& s : part.swells) frame.swells.push_back({s.from + start, s.to + start, s.fromDb, s.toDb});
             for (const FreeSpan& s : part.freeSpans) frame.freeSpans.push_back({s.from + start, s.to + start});
+            start = start + part.length();
         }
     }
+    if (!meters.empty()) setMeters(frame, meters);
     if (const auto ok = check(frame); !ok) return tl::unexpected(ok.error());
     return frame;
 }
@@ -270,10 +312,12 @@ Result<Exercise> formOf(Exercise frame, std::span<const Section> sections) {
 Exercise barsOf(const Exercise& exercise, int from, int to) {
     from = std::clamp(from, 1, exercise.bars);
     to = std::clamp(to, from, exercise.bars);
-    const Beats start = exercise.meter.barLength() * (from - 1);
-    const Beats end = exercise.meter.barLength() * to;
+    const Beats start = barOf(exercise, from).start;
+    const Beats end = barOf(exercise, to).end();
     Exercise part = exercise;
-    part.bars = to - from + 1;
+    const auto meters = metersOf(exercise);
+    setMeters(part, std::vector(meters.begin() + from - 1, meters.begin() + to));
+    planFrom(part, exercise.meter);
     part.strokes.clear();
     part.swells.clear();
     part.freeSpans.clear();

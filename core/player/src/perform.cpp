@@ -2,6 +2,7 @@
 
 #include <algorithm>
 
+#include "upbeat/music/dynamics.h"
 #include "upbeat/player/random.h"
 
 namespace upbeat {
@@ -29,15 +30,6 @@ class Wander {
 bool matches(const Habit& habit, const Stroke& stroke) {
     return (!habit.at || *habit.at == stroke.at) && (!habit.limb || *habit.limb == stroke.limb) &&
            (!habit.voice || *habit.voice == stroke.voice) && (!habit.level || *habit.level == stroke.level);
-}
-
-/// Inside a written crescendo the slope is played instead of the class.
-std::optional<double> swellDb(const Exercise& e, const Beats& at) {
-    for (const Swell& swell : e.swells)
-        if (!(at < swell.from) && !(at > swell.to))
-            return swell.fromDb +
-                   (swell.toDb - swell.fromDb) * (at - swell.from).toDouble() / (swell.to - swell.from).toDouble();
-    return std::nullopt;
 }
 
 double meantLevelDb(const Character& c, Level level, Random& random) {
@@ -112,7 +104,7 @@ Performance perform(const Exercise& exercise, Bpm tempo, int passes, const Chara
             performance.missed.push_back(w);
             continue;
         }
-        const double felt_s = (w.pass - 1) * passS + swungPosition(stroke.at, felt.feel) * quarter;
+        const double felt_s = (w.pass - 1) * passS + soundingQuarter(exercise, stroke.at, felt.feel) * quarter;
         const double offsetMs =
             c.placementMs + c.driftMsPerMin * felt_s / 60.0 + wander.at(felt_s, random) + c.spreadMs * random.normal();
         PlayedHit hit{felt_s + offsetMs * 1e-3,
@@ -124,7 +116,7 @@ Performance perform(const Exercise& exercise, Bpm tempo, int passes, const Chara
                       w.pass,
                       w.stroke,
                       w.gridS};
-        if (const auto db = swellDb(exercise, stroke.at))
+        if (const auto db = writtenDb(exercise, stroke.at))
             hit.levelDb = c.accentDb + *db + c.levelSpreadDb[1] * random.normal();
         applyHabits(hit, c, stroke, random);
         addGraceNotes(performance.hits, hit, stroke, c, random);

@@ -16,6 +16,7 @@ Measures measure(const MatchedTake& take) {
     m.pulse = measurePulse(take);
     m.doubles = measureDoubles(take);
     m.swells = measureSwells(take);
+    m.dynamics = measureDynamics(take);
     m.accentRuns = measureAccentRuns(take);
     m.unisons = measureUnisons(take);
     m.rolls = measureRolls(take);
@@ -36,12 +37,11 @@ TakeAnalysis analyzeTake(const Exercise& exercise, const TakeFrame& frame, const
 }
 
 int barsPlayed(const Exercise& exercise, double tempoBpm, double firstBeatS, const std::vector<Hit>& hits) {
-    const double bar = barDurationS(exercise.meter, Bpm(tempoBpm));
     const double closing = 0.2 * 60.0 / tempoBpm;
     for (auto hit = hits.rbegin(); hit != hits.rend(); ++hit) {
         const double sinceFirst = hit->timeS - firstBeatS;
         if (hit->strength >= kFirmStrength && sinceFirst > -closing)
-            return std::max(0, static_cast<int>(std::ceil((sinceFirst - closing) / bar)));
+            return std::max(0, static_cast<int>(std::ceil(barsBefore(exercise, Bpm(tempoBpm), sinceFirst - closing))));
     }
     return 0;
 }

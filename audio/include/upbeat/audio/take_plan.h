@@ -3,7 +3,7 @@
 #include <filesystem>
 
 #include "upbeat/music/click_plan.h"
-#include "upbeat/music/exercise.h"
+#include "upbeat/music/page.h"
 
 namespace upbeat {
 
@@ -21,7 +21,7 @@ struct TakePlan {
     static constexpr double kTailS = 0.35;
 
     [[nodiscard]] double firstBeatS() const { return kLeadS + click.firstBeat().value(); }
-    [[nodiscard]] double playingS() const { return bars * click.bar().value(); }
+    [[nodiscard]] double playingS() const { return barStartS(exercise, click.tempo, bars); }
     [[nodiscard]] double durationS() const { return firstBeatS() + playingS() + latencyS + kTailS; }
 };
 

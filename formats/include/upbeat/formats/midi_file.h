@@ -20,12 +20,18 @@ struct MidiNote {
     friend bool operator==(const MidiNote&, const MidiNote&) = default;
 };
 
-/// What we use of a Standard MIDI File: note starts, the first tempo and the first time signature.
+/// A time signature and the tick from which on it holds.
+struct MidiMeter {
+    std::int64_t tick = 0;
+    Meter meter;
+};
+
+/// What we use of a Standard MIDI File: note starts, the first tempo and the time signatures.
 struct MidiFile {
     int ticksPerQuarter = 480;
     std::string title;
     std::optional<double> quarterBpm;
-    std::optional<Meter> meter;
+    std::vector<MidiMeter> meters;  ///< In order of time; none: 4/4.
     std::int64_t endTick = 0;
     std::vector<MidiNote> notes;  ///< In order of time.
 };

@@ -9,4 +9,8 @@ namespace upbeat {
 /// parent's as its beginning ("paradiddle-accents~1.2").
 [[nodiscard]] Exercise drillFor(const Exercise& exercise, const Span& span);
 
+/// Bars `from` to `to` (from 1, both included) as an exercise of their own, round and round:
+/// "paradiddle-accents~bars.2-3".
+[[nodiscard]] Exercise drillOfBars(const Exercise& exercise, int from, int to);
+
 }  // namespace upbeat

@@ -29,6 +29,7 @@ struct Measures {
     std::vector<PulseChange> pulse;
     std::optional<Doubles> doubles;
     std::vector<SwellPlayed> swells;
+    std::vector<DynamicPlayed> dynamics;
     std::vector<AccentRun> accentRuns;
     std::vector<Unison> unisons;
     std::vector<RollPlayed> rolls;

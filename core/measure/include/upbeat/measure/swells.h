@@ -19,7 +19,19 @@ struct SwellPlayed {
     double fit = 0;                ///< r squared of the straight line through the mean levels.
 };
 
+/// The crescendos and diminuendos of the page.
 [[nodiscard]] std::vector<SwellPlayed> measureSwells(const MatchedTake& take);
+
+/// A written dynamic as it was played.
+struct DynamicPlayed {
+    int swell = 0;   ///< Index into Exercise::swells.
+    Figure levelDb;  ///< Mean level against 0 dB of the page.
+    double writtenDb = 0;
+};
+
+/// The written dynamics of the page. 0 dB is the median accent outside swells; where there is none, the levels of all
+/// dynamics are taken together, so that each is compared with the others. Empty where there is nothing to compare with.
+[[nodiscard]] std::vector<DynamicPlayed> measureDynamics(const MatchedTake& take);
 
 /// Levels of accents that follow one another on one hand: do they stay as strong?
 struct AccentRun {

@@ -5,7 +5,7 @@
 #include <string_view>
 #include <vector>
 
-#include "upbeat/music/meter.h"
+#include "upbeat/music/exercise.h"
 #include "upbeat/units/error.h"
 #include "upbeat/units/quantity.h"
 
@@ -20,7 +20,7 @@ inline constexpr int kClickTones = 4;
 /// The count-in is always whole.
 struct ClickPlan {
     Bpm tempo{80};
-    Meter meter;
+    Meter meter;          ///< Of the count-in; the tempo counts its beats.
     int countInBars = 1;  ///< 0 to 4
     int subdivision = 1;  ///< Clicks per beat, 1 to 8
     bool accentOnOne = true;
@@ -31,14 +31,17 @@ struct ClickPlan {
     int barsOn = 1;                    ///< In the take: bars that sound ...
     int barsOff = 0;                   ///< ... and bars of silence after them; 0: never silent.
     ClickTone tone = ClickTone::Sine;
+    std::vector<Meter> phrase{};  ///< Of the bars of the take, over and over; empty: all are like the count-in.
 
     friend bool operator==(const ClickPlan&, const ClickPlan&) = default;
 
     [[nodiscard]] Seconds beat() const { return beatDuration(tempo); }
-    [[nodiscard]] Seconds bar() const { return beat() * meter.beatsPerBar(); }
     /// Time of beat 1 of bar 1, counted from the start of the stream.
-    [[nodiscard]] Seconds firstBeat() const { return bar() * countInBars; }
+    [[nodiscard]] Seconds firstBeat() const { return beat() * (meter.beatsPerBar() * countInBars); }
 };
+
+/// The plain click of an exercise.
+[[nodiscard]] ClickPlan clickFor(const Exercise& exercise, Bpm tempo);
 
 [[nodiscard]] Result<void> check(const ClickPlan& plan);
 

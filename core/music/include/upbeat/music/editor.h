@@ -5,7 +5,7 @@
 #include <string>
 #include <vector>
 
-#include "upbeat/music/exercise.h"
+#include "upbeat/music/bars.h"
 
 namespace upbeat {
 
@@ -31,6 +31,7 @@ class ExerciseEditor {
     [[nodiscard]] const Stroke* stroke() const;
     void moveSteps(int steps);
     void moveBeats(int beats);
+    void moveBars(int bars);
     void moveRows(int rows);
     void placePen(const Beats& at, std::size_t row);
 
@@ -63,6 +64,8 @@ class ExerciseEditor {
     void mirror();
     /// A crescendo or diminuendo over the selection, or none where the same stands there already.
     void toggleSwell(bool rises);
+    /// A written dynamic over the selection, in dB against the accent; none where it stands there already.
+    void toggleDynamic(double db);
     /// Leaves the selection to the player, but for its anchors; or takes that back.
     void toggleFree();
     void copy();
@@ -72,7 +75,10 @@ class ExerciseEditor {
     /// follows makes room; behind less it is written over, as by paste.
     void repeat();
     void setBars(int bars);
+    /// Of every bar: the bar lines move, the strokes stay.
     void setMeter(const Meter& meter);
+    /// Of the bar of the pen: see withBarIn.
+    Result<void> setMeterOfBar(const Meter& meter);
     /// Title, feel, tempo, swells and all else that is not a stroke.
     void describe(const Exercise& frame);
     void replace(Exercise exercise);
@@ -93,8 +99,9 @@ class ExerciseEditor {
     };
 
     void change(const std::function<void(State&)>& edit);
-    [[nodiscard]] Beats beatStart(const Beats& at) const;
-    [[nodiscard]] std::size_t beatIndex(const Beats& at) const;
+    void toggle(const Swell& wanted);
+    [[nodiscard]] CountedBeat beat(const Beats& at) const;
+    [[nodiscard]] CountedBeat beatBefore(const Beats& start) const;
     [[nodiscard]] Beats stepAfter(const Beats& at) const;
     [[nodiscard]] Beats stepBefore(const Beats& at) const;
     void pasteInto(State& state, const Beats& at) const;

@@ -22,12 +22,15 @@ struct TempoPlan {
     friend bool operator==(const TempoPlan&, const TempoPlan&) = default;
 };
 
-/// A written crescendo or diminuendo: levels against the accent (0 dB) at its two ends.
+/// A written crescendo or diminuendo: levels against the accent (0 dB) at its two ends. With both the same it is a
+/// written dynamic (pp to ff) that holds over the span.
 struct Swell {
     Beats from;
     Beats to;
     double fromDb = -20;
     double toDb = 0;
+
+    [[nodiscard]] bool isLevel() const { return fromDb == toDb; }
 
     friend bool operator==(const Swell&, const Swell&) = default;
 };
@@ -38,6 +41,14 @@ struct FreeSpan {
     Beats to;  ///< Exclusive.
 
     friend bool operator==(const FreeSpan&, const FreeSpan&) = default;
+};
+
+/// From this bar on the phrase is in another meter, to the next change or to its end.
+struct MeterChange {
+    int bar = 2;  ///< From 2 to the last; the first bar is in the meter of the exercise.
+    Meter meter;
+
+    friend bool operator==(const MeterChange&, const MeterChange&) = default;
 };
 
 /// How beats are counted where an exercise has no words of its own: "1 e & a", or a number for every part, "1 2 3 4".
@@ -55,24 +66,25 @@ struct Exercise {
     std::string title;   ///< As shown.
     std::string trains;  ///< One sentence: what it is good for.
     std::vector<std::string> tags;
-    Meter meter;
+    Meter meter;  ///< Of bar 1; its beats are what every tempo counts.
     int bars = 1;
     Feel feel;
     TempoPlan tempo;
     std::vector<Stroke> strokes;  ///< In order of position, then voice.
-    std::vector<Swell> swells{};  ///< Spans in which levels are a slope instead of classes.
+    std::vector<Swell> swells{};  ///< Spans in which levels are written instead of classes; see dynamics.h.
 
     std::vector<FreeSpan> freeSpans{};
     Counting counting = Counting::Letters;
     /// Words of its own for beats of so many parts, as many words as parts; an empty first word is the beat's number.
     std::map<int, std::vector<std::string>> words{};
+    std::vector<MeterChange> meterChanges{};  ///< In order of bars; see bars.h. Quarter notes keep their length.
 
     friend bool operator==(const Exercise&, const Exercise&) = default;
 
-    [[nodiscard]] Beats length() const { return meter.barLength() * bars; }
+    [[nodiscard]] Beats length() const;
 };
 
-/// Sorts the strokes by position, then voice.
+/// Sorts the strokes by position, then voice, and the swells by their start.
 [[nodiscard]] Exercise inOrder(Exercise exercise);
 
 /// Nothing when the exercise can be played and measured; otherwise the first thing that is wrong: an unsupported
@@ -80,14 +92,14 @@ struct Exercise {
 /// once, a tempo out of range.
 [[nodiscard]] Result<void> check(const Exercise& exercise);
 
-/// Bar number from 1 and the beat in it from 1 (fractional, in counted beats of the meter).
+/// Bar number from 1 and the beat in it from 1 (fractional, in counted beats of its meter).
 struct CountPlace {
     int bar = 1;
     Beats beat{1};
 
     friend bool operator==(const CountPlace&, const CountPlace&) = default;
 };
-[[nodiscard]] CountPlace placeOf(const Beats& at, const Meter& meter);
+[[nodiscard]] CountPlace placeOf(const Exercise& exercise, const Beats& at);
 
 /// Whether a position lies in a free span.
 [[nodiscard]] bool isFree(const Exercise& exercise, const Beats& at);

@@ -22,6 +22,9 @@ struct Meter {
     [[nodiscard]] std::string toString() const;
 };
 
+/// A tempo that counts the beats of one meter, in the beats of another: the strokes are as fast as before.
+[[nodiscard]] double inBeatsOf(const Meter& meter, double bpm, const Meter& counted);
+
 /// Meters the program accepts: 1 to 15 over 2, 4, 8 or 16.
 [[nodiscard]] bool isSupported(const Meter& meter);
 

@@ -28,7 +28,16 @@ inline constexpr double kTypicalGraceS = 0.028;
 /// Seconds of one pass.
 [[nodiscard]] double passDurationS(const Exercise& exercise, Bpm tempo);
 
-[[nodiscard]] double barDurationS(const Meter& meter, Bpm tempo);
+/// Seconds from beat 1 of bar 1 to the start of bar `bar` of a take, counted from 0 and on over the passes.
+[[nodiscard]] double barStartS(const Exercise& exercise, Bpm tempo, int bar);
+/// How many bars lie before a time of the take, with the part of the last one: the reverse of barStartS.
+[[nodiscard]] double barsBefore(const Exercise& exercise, Bpm tempo, double seconds);
+/// Seconds of a bar, on average where the meter changes.
+[[nodiscard]] double barDurationS(const Exercise& exercise, Bpm tempo);
+
+/// Where a stroke written there sounds, in quarter notes: swung as the feel asks. Swing starts anew with every bar, and
+/// what a bar line cuts off is straight.
+[[nodiscard]] double soundingQuarter(const Exercise& exercise, const Beats& at, const Feel& feel);
 
 /// Seconds per quarter note at a tempo that counts the meter's beats.
 [[nodiscard]] double quarterS(const Meter& meter, Bpm tempo);

@@ -23,6 +23,10 @@ namespace upbeat {
 /// is given in the new meter's beats.
 [[nodiscard]] Result<Exercise> rebarred(Exercise exercise, const Meter& meter);
 
+/// One bar (from 1) in another meter; what follows moves along with its bars. An error where a stroke would fall out of
+/// the bar, or where it is the first of several and the tempo would count other beats.
+[[nodiscard]] Result<Exercise> withBarIn(Exercise exercise, int bar, const Meter& meter);
+
 /// Re-voicing by rule (N4). Voices already sounding at that place stay where they are.
 enum class Revoicing {
     HandsOnRideAndHat,  ///< The right hand to the ride, the left to the hi-hat.
@@ -61,14 +65,15 @@ struct EasierVersion {
 /// Those that apply, easiest last: without ghosts, cymbal in beats, single strokes for doubles, no ornaments.
 [[nodiscard]] std::vector<EasierVersion> easierVersions(const Exercise& exercise);
 
-/// A form (N10) of sections of one meter, one after the other, each `times` over: an error beyond kMostBars.
+/// A form (N10) of sections, one after the other, each `times` over, in the frame's words and tempo: an error beyond
+/// kMostBars, or where the first section counts other beats than the frame.
 struct Section {
     Exercise exercise;
     int times = 1;
 };
 [[nodiscard]] Result<Exercise> formOf(Exercise frame, std::span<const Section> sections);
 
-/// Bars `from` to `to` (from 1, both included) as a phrase of their own.
+/// Bars `from` to `to` (from 1, both included) as a phrase of their own, the tempo plan in its beats.
 [[nodiscard]] Exercise barsOf(const Exercise& exercise, int from, int to);
 
 }  // namespace upbeat

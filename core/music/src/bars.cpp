@@ -1,0 +1,93 @@
+#include "upbeat/music/bars.h"
+
+#include <algorithm>
+
+namespace upbeat {
+
+Beats Exercise::length() const {
+    return barOf(*this, bars + 1).start;
+}
+
+Bar barOf(const Exercise& exercise, int number) {
+    Bar bar{1, Beats(0), exercise.meter};
+    for (const MeterChange& change : exercise.meterChanges) {
+        if (change.bar > number) break;
+        bar = {change.bar, bar.start + bar.meter.barLength() * (change.bar - bar.number), change.meter};
+    }
+    return {number, bar.start + bar.meter.barLength() * (number - bar.number), bar.meter};
+}
+
+Bar barAt(const Exercise& exercise, const Beats& at) {
+    Bar bar{1, Beats(0), exercise.meter};
+    for (const MeterChange& change : exercise.meterChanges) {
+        const Beats start = bar.start + bar.meter.barLength() * (change.bar - bar.number);
+        if (at < start) break;
+        bar = {change.bar, start, change.meter};
+    }
+    const std::int64_t further = wholeTimes(at - bar.start, bar.meter.barLength());
+    return {bar.number + static_cast<int>(further), bar.start + bar.meter.barLength() * further, bar.meter};
+}
+
+CountedBeat beatAt(const Exercise& exercise, const Beats& at) {
+    const Bar bar = barAt(exercise, at);
+    const Beats length = bar.meter.beatLength();
+    const std::int64_t before = wholeTimes(at - bar.start, length);
+    std::int64_t index = before;
+    Bar counted{1, Beats(0), exercise.meter};
+    for (const MeterChange& change : exercise.meterChanges) {
+        if (change.bar > bar.number) break;
+        index += counted.meter.beatsPerBar() * (change.bar - counted.number);
+        counted = {change.bar, {}, change.meter};
+    }
+    index += counted.meter.beatsPerBar() * (bar.number - counted.number);
+    return {bar.number, static_cast<int>(before) + 1, static_cast<std::size_t>(std::max<std::int64_t>(0, index)),
+            bar.start + length * before, length};
+}
+
+std::vector<CountedBeat> beatsOf(const Exercise& exercise) {
+    std::vector<CountedBeat> beats;
+    for (int number = 1; number <= exercise.bars; ++number) {
+        const Bar bar = barOf(exercise, number);
+        const Beats length = bar.meter.beatLength();
+        for (int beat = 0; beat < bar.meter.beatsPerBar(); ++beat)
+            beats.push_back({number, beat + 1, beats.size(), bar.start + length * beat, length});
+    }
+    return beats;
+}
+
+bool isBarLine(const Exercise& exercise, const Beats& at) {
+    return barAt(exercise, at).start == at || at == exercise.length();
+}
+
+bool isOnBeat(const Exercise& exercise, const Beats& at) {
+    return beatAt(exercise, at).start == at;
+}
+
+std::vector<Meter> metersOf(const Exercise& exercise) {
+    std::vector<Meter> meters(static_cast<std::size_t>(std::max(1, exercise.bars)), exercise.meter);
+    for (const MeterChange& change : exercise.meterChanges)
+        if (change.bar > 1 && change.bar <= exercise.bars)
+            std::fill(meters.begin() + change.bar - 1, meters.end(), change.meter);
+    return meters;
+}
+
+void setMeters(Exercise& exercise, const std::vector<Meter>& meters) {
+    exercise.bars = static_cast<int>(meters.size());
+    exercise.meter = meters.front();
+    exercise.meterChanges.clear();
+    for (std::size_t i = 1; i < meters.size(); ++i)
+        if (meters[i] != meters[i - 1]) exercise.meterChanges.push_back({static_cast<int>(i) + 1, meters[i]});
+}
+
+std::string metersInWords(const Exercise& exercise) {
+    std::vector<Meter> seen{exercise.meter};
+    std::string words = exercise.meter.toString();
+    for (const MeterChange& change : exercise.meterChanges) {
+        if (std::find(seen.begin(), seen.end(), change.meter) != seen.end()) continue;
+        seen.push_back(change.meter);
+        words += ", " + change.meter.toString();
+    }
+    return words;
+}
+
+}  // namespace upbeat
