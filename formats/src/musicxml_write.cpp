@@ -219,22 +219,15 @@ class Writer {
     void writeBeat(Node measure, const CountedBeat& beat, bool feet) const {
         const BeatGrid grid = gridAt(beat, feet);
         const Beats unit = unitOf(beat, feet);
-        const Beats& start = beat.start;
-        std::int64_t at = 0;
-        while (at < grid.steps) {
+        const auto inside = strokesIn(feet ? m_feet : m_hands, beat.start, beat.end());
+        auto stroke = inside.begin();
+        for (Beats at = beat.start; at < beat.end();) {
             std::vector<const Stroke*> here;
-            for (const Stroke& s : (feet ? m_feet : m_hands).strokes)
-                if (s.at == start + unit * at) here.push_back(&s);
-            std::int64_t next = at + 1;
-            while (next < grid.steps && !isWritten(start + unit * next, feet)) ++next;
-            writeSpan(measure, here, next - at, grid, unit, feet);
+            for (; stroke != inside.end() && stroke->at == at; ++stroke) here.push_back(&*stroke);
+            const Beats next = stroke == inside.end() ? beat.end() : stroke->at;
+            writeSpan(measure, here, wholeTimes(next - at, unit), grid, unit, feet);
             at = next;
         }
-    }
-
-    [[nodiscard]] bool isWritten(const Beats& at, bool feet) const {
-        const auto& strokes = (feet ? m_feet : m_hands).strokes;
-        return std::any_of(strokes.begin(), strokes.end(), [&at](const Stroke& s) { return s.at == at; });
     }
 
     /// The longest note, dotted or plain, that fits.

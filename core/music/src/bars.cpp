@@ -55,6 +55,12 @@ std::vector<CountedBeat> beatsOf(const Exercise& exercise) {
     return beats;
 }
 
+std::span<const Stroke> strokesIn(const Exercise& exercise, const Beats& from, const Beats& to) {
+    const auto isBefore = [](const Stroke& s, const Beats& at) { return s.at < at; };
+    const auto first = std::lower_bound(exercise.strokes.begin(), exercise.strokes.end(), from, isBefore);
+    return {first, std::lower_bound(first, exercise.strokes.end(), to, isBefore)};
+}
+
 bool isBarLine(const Exercise& exercise, const Beats& at) {
     return barAt(exercise, at).start == at || at == exercise.length();
 }

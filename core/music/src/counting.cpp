@@ -30,15 +30,11 @@ const std::map<int, Words>& wordSchemes() {
     return schemes;
 }
 
-bool hasStroke(const Exercise& e, const Beats& from, const Beats& to) {
-    return std::any_of(e.strokes.begin(), e.strokes.end(), [&](const Stroke& s) { return s.at >= from && s.at < to; });
-}
-
 /// A beat that mixes divisions (say three against four) shows only its own strokes, unnamed but for the beat.
 void appendMixedBeat(std::vector<CountColumn>& columns, const Exercise& e, const CountColumn& head, const Beats& end) {
     std::set<Beats> positions;
-    for (const Stroke& stroke : e.strokes)
-        if (stroke.at > head.at && stroke.at < end) positions.insert(stroke.at);
+    for (const Stroke& stroke : strokesIn(e, head.at, end))
+        if (stroke.at != head.at) positions.insert(stroke.at);
     columns.push_back(head);
     for (const Beats& at : positions) columns.push_back({at, "", false, false});
 }
@@ -48,8 +44,7 @@ void appendMixedBeat(std::vector<CountColumn>& columns, const Exercise& e, const
 std::int64_t divisionOfBeat(const Exercise& e, const Beats& start) {
     const Beats beat = beatAt(e, start).length;
     std::int64_t parts = 1;
-    for (const Stroke& stroke : e.strokes) {
-        if (stroke.at < start || stroke.at >= start + beat) continue;
+    for (const Stroke& stroke : strokesIn(e, start, start + beat)) {
         const Beats fraction = ratio(stroke.at - start, beat);
         if (fraction.denominator() > kFinestDivision) return fraction.denominator();
         parts = std::lcm(parts, fraction.denominator());
@@ -94,7 +89,7 @@ std::vector<CountColumn> countColumns(const Exercise& e) {
     std::vector<CountColumn> columns;
     std::int64_t carried = 1;
     for (const CountedBeat& beat : beatsOf(e)) {
-        const bool rests = !hasStroke(e, beat.start, beat.end());
+        const bool rests = strokesIn(e, beat.start, beat.end()).empty();
         const std::int64_t parts = rests ? carried : divisionOfBeat(e, beat.start);
         carried = parts;
         const auto steps = static_cast<int>(std::min<std::int64_t>(parts, 99));

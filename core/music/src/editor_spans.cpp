@@ -85,6 +85,7 @@ void ExerciseEditor::pasteInto(State& s, const Beats& at) const {
         if (s.exercise.strokes.size() < kMostStrokes) s.exercise.strokes.push_back(stroke);
         if (std::find(s.rows.begin(), s.rows.end(), stroke.voice) == s.rows.end()) s.rows.push_back(stroke.voice);
     }
+    s.exercise = inOrder(std::move(s.exercise));
     // What was pasted brings its grid along.
     const auto beats = beatsOf(s.exercise);
     s.divisions.resize(beats.size(), s.divisions.back());

@@ -287,18 +287,20 @@ std::string stepOf(const Stroke& s) {
 std::string textOf(const Exercise& e, Voice voice, const CountedBeat& beat) {
     std::vector<std::pair<Beats, const Stroke*>> inside;
     std::int64_t steps = 1;
-    for (const Stroke& s : e.strokes) {
-        if (s.voice != voice || s.at < beat.start || s.at >= beat.end()) continue;
+    for (const Stroke& s : strokesIn(e, beat.start, beat.end())) {
+        if (s.voice != voice) continue;
         inside.emplace_back(ratio(s.at - beat.start, beat.length), &s);
         steps = std::lcm(steps, inside.back().first.denominator());
     }
     std::string word;
-    for (std::int64_t i = 0; i < steps; ++i) {
-        const auto found = std::find_if(inside.begin(), inside.end(),
-                                        [&](const auto& entry) { return entry.first == Beats(i, steps); });
-        word += found == inside.end() ? "." : stepOf(*found->second);
+    std::int64_t written = 0;
+    for (const auto& [share, stroke] : inside) {
+        const std::int64_t step = share.numerator() * (steps / share.denominator());
+        word.append(static_cast<std::size_t>(step - written), '.');
+        word += stepOf(*stroke);
+        written = step + 1;
     }
-    return word;
+    return word.append(static_cast<std::size_t>(steps - written), '.');
 }
 
 std::string rowOf(const Exercise& e, Voice voice) {

@@ -1,6 +1,7 @@
 #pragma once
 
 #include <cstddef>
+#include <span>
 #include <vector>
 
 #include "upbeat/music/exercise.h"
@@ -40,6 +41,9 @@ struct CountedBeat {
 
 /// All beats of the phrase in order.
 [[nodiscard]] std::vector<CountedBeat> beatsOf(const Exercise& exercise);
+
+/// The strokes in [from, to) of an exercise whose strokes are in order.
+[[nodiscard]] std::span<const Stroke> strokesIn(const Exercise& exercise, const Beats& from, const Beats& to);
 
 /// Whether a position is the start of a bar; the end of the phrase counts as one.
 [[nodiscard]] bool isBarLine(const Exercise& exercise, const Beats& at);

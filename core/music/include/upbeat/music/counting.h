@@ -23,7 +23,7 @@ struct CountColumn {
 [[nodiscard]] std::vector<CountColumn> countColumns(const Exercise& exercise);
 
 /// Into how many equal parts the written strokes divide the beat that starts at `start`; 1 when nothing is off the
-/// beat.
+/// beat. The strokes must be in order.
 [[nodiscard]] std::int64_t divisionOfBeat(const Exercise& exercise, const Beats& start);
 
 /// The word for partial `index` of a beat in `parts`, where `beatNumber` counts from 1: index 0 gives the number.
