@@ -138,12 +138,13 @@ void EditPanel::build() {
         box->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
         box->setMinimumContentsLength(5);
     }
+    m_meter->setMinimumContentsLength(8);
     auto* grid = new QGridLayout;
     grid->setHorizontalSpacing(14);
     const QList<std::pair<QString, QWidget*>> fields{
         {tr("Title"), m_title}, {tr("Meter"), m_meter},   {tr("Bars"), m_bars}, {tr("Feel"), m_feel},
         {tr("Ratio"), m_ratio}, {tr("Row for"), m_voice}, {tr("Rule"), m_rule}};
-    const QList<int> stretches{5, 2, 2, 4, 2, 3, 5};
+    const QList<int> stretches{5, 3, 2, 4, 2, 3, 5};
     for (int i = 0; i < fields.size(); ++i) {
         auto* label = new QLabel(fields.at(i).first, this);
         label->setFont(typeFace(Type::kSmall));

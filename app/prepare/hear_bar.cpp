@@ -17,6 +17,7 @@ HearBar::HearBar(Studio& studio, QWidget* parent)
       m_click(toggle(tr("click"), tr("With the click"))),
       m_feel(toggle(tr("with feel"), tr("As a good player plays it, not as a machine"))),
       m_loop(toggle(tr("loop"), tr("Round and round"))),
+      m_bars(new QLabel(tr("bars"), this)),
       m_from(new QSpinBox(this)),
       m_to(new QSpinBox(this)),
       m_practise(new QPushButton(this)) {
@@ -29,10 +30,9 @@ HearBar::HearBar(Studio& studio, QWidget* parent)
     m_click->setChecked(true);
     layout->addWidget(m_hear);
     for (QPushButton* button : {m_loop, m_click, m_half, m_feel}) layout->addWidget(button);
-    auto* bars = new QLabel(tr("bars"), this);
-    bars->setFont(typeFace(Type::kSmall));
-    bars->setBuddy(m_from);
-    layout->addWidget(bars);
+    m_bars->setFont(typeFace(Type::kSmall));
+    m_bars->setBuddy(m_from);
+    layout->addWidget(m_bars);
     for (QSpinBox* box : {m_from, m_to}) {
         box->setButtonSymbols(QAbstractSpinBox::NoButtons);
         box->setMaximumWidth(48);
@@ -68,6 +68,7 @@ void HearBar::showPractise() {
     m_practise->setText(m_studio.isDrill() ? tr("R  the whole") : tr("R  only these"));
     m_practise->setAccessibleName(m_studio.isDrill() ? tr("Back to the whole") : tr("Practise only these bars"));
     m_practise->setEnabled(m_studio.isDrill() || isPart);
+    m_practise->setVisible(m_studio.isDrill() || m_studio.exercise().bars > 1);
 }
 
 void HearBar::practise() {
@@ -80,7 +81,8 @@ void HearBar::practise() {
 void HearBar::refresh() {
     const int bars = m_studio.exercise().bars;
     showPlaying();
-    for (QSpinBox* box : {m_from, m_to}) box->setEnabled(bars > 1);
+    for (QWidget* box : {static_cast<QWidget*>(m_bars), static_cast<QWidget*>(m_from), static_cast<QWidget*>(m_to)})
+        box->setVisible(bars > 1);
     if (m_to->maximum() != bars) {
         m_from->setRange(1, bars);
         m_to->setRange(1, bars);

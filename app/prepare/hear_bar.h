@@ -1,5 +1,6 @@
 #pragma once
 
+#include <QLabel>
 #include <QPushButton>
 #include <QSpinBox>
 #include <QWidget>
@@ -31,6 +32,7 @@ class HearBar : public QWidget {
     QPushButton* m_click;
     QPushButton* m_feel;
     QPushButton* m_loop;
+    QLabel* m_bars;
     QSpinBox* m_from;
     QSpinBox* m_to;
     QPushButton* m_practise;

@@ -135,8 +135,12 @@ void CountLine::paintBars(QPainter& painter) const {
     for (int bar = m_firstBar; bar < std::min(m_exercise.bars, m_firstBar + barsInView()); ++bar) {
         const Meter meter = barOf(m_exercise, bar + 1).meter;
         if (bar > m_firstBar && meter == barOf(m_exercise, bar).meter) continue;
-        painter.drawText(QRectF(x(placeOfBar(m_exercise, bar)) + 6, 4, 60, 20), Qt::AlignVCenter,
-                         QString::fromStdString(meter.toString()));
+        const double beside = columnAfter(placeOfBar(m_exercise, bar));  // the pen may stand on the first
+        const QString text = QString::fromStdString(meter.toString());
+        const QRectF box(0.5 * (x(placeOfBar(m_exercise, bar)) + x(beside)) + 3, 3,
+                         painter.fontMetrics().horizontalAdvance(text) + 6, 20);
+        painter.fillRect(box, theme.surface);  // over the line of a dynamic
+        painter.drawText(box, Qt::AlignCenter, text);
     }
 }
 
@@ -145,6 +149,12 @@ double CountLine::columnBefore(double place) const {
     for (const FieldColumn& column : m_page.columns)
         if (column.place < place - 1e-9) before = column.place;
     return before;
+}
+
+double CountLine::columnAfter(double place) const {
+    const auto after = std::find_if(m_page.columns.begin(), m_page.columns.end(),
+                                    [place](const FieldColumn& column) { return column.place > place + 1e-9; });
+    return after == m_page.columns.end() ? 1.0 : after->place;
 }
 
 /// Free spans as a hatched ground, swells as a wedge along the top, dynamics as their letters.
@@ -168,7 +178,8 @@ void CountLine::paintSpans(QPainter& painter) const {
         if (!(from < to)) continue;
         painter.setPen(QPen(theme.inkSoft, 2));
         if (swell.isLevel()) {
-            const QString mark = inWords(dynamicOfLevel(swell.fromDb));
+            const auto name = dynamicOfLevel(swell.fromDb);
+            const QString mark = QString::fromLatin1(name.data(), static_cast<qsizetype>(name.size()));
             QFont font = typeFace(Type::kSmall, true);
             font.setItalic(true);
             painter.setFont(font);
