@@ -17,6 +17,7 @@
 #include "upbeat/music/dynamics.h"
 #include "xml_own_fields.h"
 #include "xml_repeats.h"
+#include "xml_voices.h"
 
 namespace upbeat {
 
@@ -35,10 +36,6 @@ std::optional<std::int64_t> wholeIn(Node node) {
     return value;
 }
 
-bool hasUnpitched(Node part) {
-    return part.find_node([](Node node) { return std::strcmp(node.name(), "unpitched") == 0; });
-}
-
 /// A note as it stands in the file.
 struct Note {
     Beats at;
@@ -50,7 +47,7 @@ struct Note {
 
 class PartReader {
   public:
-    PartReader(Node score, Node part) : m_part(part) { readInstruments(score, part.attribute("id").value()); }
+    PartReader(Node score, Node part) : m_part(part), m_voices(score, part) {}
 
     Result<Converted> read(Exercise frame) {
         m_out.exercise = std::move(frame);
@@ -73,15 +70,6 @@ class PartReader {
     }
     void wrong(const std::string& what, const std::string& fix) {
         if (!m_error) m_error = Error{what, fmt::format("measure {}", m_measure), fix};
-    }
-
-    void readInstruments(Node score, const char* id) {
-        for (const Node part : score.child("part-list").children("score-part")) {
-            if (std::strcmp(part.attribute("id").value(), id) != 0) continue;
-            for (const Node midi : part.children("midi-instrument"))
-                if (const auto key = wholeIn(midi.child("midi-unpitched")); key && *key >= 1 && *key <= 128)
-                    m_instruments[midi.attribute("id").value()] = voiceOfKey(static_cast<int>(*key) - 1);
-        }
     }
 
     [[nodiscard]] Beats beats(std::int64_t ticks) const { return {ticks, m_divisions}; }
@@ -165,7 +153,7 @@ class PartReader {
 
     void readNote(Node node) {
         if (node.child("grace")) {
-            if (!node.child("chord")) ++m_graces[voiceOf(node)];
+            if (const auto voice = m_voices.of(node); voice && !node.child("chord")) ++m_graces[*voice];
             return;
         }
         const auto ticks = wholeIn(node.child("duration"));
@@ -176,10 +164,11 @@ class PartReader {
         if (!chord) m_lastStart = m_now, m_now = m_now + length;
         keepInBar();
         if (node.child("rest")) return;
-        if (!node.child("unpitched")) return lose("notes with a pitch are left out");
+        const auto voice = m_voices.of(node);
+        if (!voice) return lose("notes with a pitch are left out");
         if (isTied(node)) return;
         if (m_notes.size() >= kMostStrokes) return wrong("more notes than a phrase can hold", "cut it into parts");
-        m_notes.push_back(noteOf(node, at, length));
+        m_notes.push_back(noteOf(node, *voice, at, length));
     }
 
     static bool isTied(Node node) {
@@ -188,22 +177,12 @@ class PartReader {
                            [](Node tie) { return std::string_view(tie.attribute("type").value()) == "stop"; });
     }
 
-    [[nodiscard]] Voice voiceOf(Node note) const {
-        const auto known = m_instruments.find(note.child("instrument").attribute("id").value());
-        if (known != m_instruments.end()) return known->second;
-        const Node place = note.child("unpitched");
-        const char* step = place.child("display-step").text().get();
-        const auto octave = wholeIn(place.child("display-octave")).value_or(5);
-        return voiceAtPlace(*step == 0 ? 'C' : *step, static_cast<int>(std::clamp<std::int64_t>(octave, 0, 9)),
-                            note.child("notehead").text().get());
-    }
-
-    Note noteOf(Node node, const Beats& at, const Beats& length) {
+    Note noteOf(Node node, Voice voice, const Beats& at, const Beats& length) {
         Note note;
         note.at = at;
         note.length = length;
         Stroke& s = note.stroke;
-        s.voice = voiceOf(node);
+        s.voice = voice;
         const Node head = node.child("notehead");
         if (std::string_view(head.attribute("parentheses").value()) == "yes") s.level = Level::Ghost;
         for (const Node notations : node.children("notations")) {
@@ -332,7 +311,7 @@ class PartReader {
 
     static constexpr std::size_t kMostLosses = 20;
     Node m_part;
-    std::map<std::string, Voice> m_instruments;
+    XmlVoices m_voices;
     std::vector<Note> m_notes;
     std::map<Voice, int> m_graces;
     std::optional<Swell> m_wedge;
@@ -366,9 +345,7 @@ Result<Converted> exerciseFromMusicXml(std::string_view text, const std::string&
     if (document.child("score-timewise")) return fail("a timewise score cannot be read", where, "export it partwise");
     const Node score = document.child("score-partwise");
     if (!score) return fail("this is not MusicXML", where, "choose a score");
-    Node part;
-    for (const Node candidate : score.children("part"))
-        if (!part && hasUnpitched(candidate)) part = candidate;
+    const Node part = XmlVoices::percussionPart(score);
     if (!part) return fail("no percussion part was found", where, "choose a score with unpitched notes");
     Exercise frame;
     frame.id = "musicxml-pattern";

@@ -64,6 +64,8 @@ Result<Converted> importPattern(std::string_view bytes, const std::string& where
     Exercise& e = converted->exercise;
     for (std::string* text : {&e.id, &e.title, &e.trains}) *text = cleanUtf8(std::move(*text));
     for (std::string& tag : e.tags) tag = cleanUtf8(std::move(tag));
+    for (auto& [parts, words] : e.words)
+        for (std::string& word : words) word = cleanUtf8(std::move(word));
     return converted;
 }
 

@@ -200,6 +200,10 @@ class TestExerciseFiles : public QObject {
         const auto read = importPattern("title: caf\xC3\xA9 \xFF\xED\xA0\x80 \x01\npad | R L R L |\n", "a.txt");
         QVERIFY(read.has_value());
         QCOMPARE(read->exercise.title, std::string("caf\xC3\xA9 ???? ?"));
+        const std::string bytes(20, '\xB2');  // three times as long once they are JSON
+        const auto counted = importPattern("count: one " + bytes + "\npad | R L R L |\n", "a.txt");
+        QCOMPARE(counted->exercise.words.at(2).back(), std::string(20, '?'));
+        QVERIFY(exerciseFromJson(toJson(counted->exercise), "a.json").has_value());
         QVERIFY(!importPattern("title: " + std::string(2000, 'x') + "\npad | R L R L |\n", "a.txt").has_value());
         const auto unknown = importPattern("no exercise at all", "a.bin");
         QVERIFY(!unknown && unknown.error().sentence().find("a.bin") != std::string::npos);

@@ -127,6 +127,28 @@ class TestMusicXml : public QObject {
         QCOMPARE(pageRows(converted), (QStringList{"pad | >RL R LR | L RL RLR>L | R L R |"}));
     }
 
+    /// Written by a notation program from Debian out of our MIDI files: drums are pitches on channel 10, neither level
+    /// nor hand is there.
+    void aNotationProgramsDrumsAreRead_data() {
+        QTest::addColumn<QString>("file");
+        QTest::addColumn<QStringList>("rows");
+        QTest::newRow("a groove") << QStringLiteral("notation-backbeat")
+                                  << QStringList{"snare | ...R L..R .R.. R..L |", "bass drum | F .F .F . |",
+                                                 "hi-hat | RL RL LL LR |"};
+        QTest::newRow("meters") << QStringLiteral("notation-meters")
+                                << QStringList{"snare | . R..L ...R LL.L | . . R . . R . | LRLR LRLR LRLR LRLR |",
+                                               "bass drum | F . .F F | F . . F . . F | F F F F |",
+                                               "hi-hat | RL LR RL RR | R L L R L L R | . . . . |"};
+    }
+    void aNotationProgramsDrumsAreRead() {
+        QFETCH(QString, file);
+        QFETCH(QStringList, rows);
+        const std::filesystem::path folder(UPBEAT_SOURCE_DIR "/tests/formats/data");
+        const auto converted = importPattern(folder / (file.toStdString() + ".musicxml"));
+        QCOMPARE(pageRows(converted), rows);
+        QVERIFY2(converted->losses.empty(), qPrintable(lossesOf(converted)));
+    }
+
     void stickingGraceNotesAndTremolosAreRead() {
         const std::string grace =
             "<note><grace/><unpitched><display-step>C</display-step><display-octave>5</display-octave></unpitched></"
