@@ -149,10 +149,10 @@ QString penInWords(const ExerciseEditor& editor) {
 }
 
 Voice nextUnusedVoice(const ExerciseEditor& editor, Voice after) {
-    constexpr std::array kOrder{Voice::Snare,     Voice::Kick,       Voice::HiHatClosed, Voice::HiHatOpen,
-                                Voice::HiHatFoot, Voice::Ride,       Voice::RideBell,    Voice::Crash,
-                                Voice::TomHigh,   Voice::TomMid,     Voice::TomLow,      Voice::CrossStick,
-                                Voice::RimShot,   Voice::HiHatLoose, Voice::SnareEdge,   Voice::Pad};
+    constexpr std::array kOrder{
+        Voice::Snare,      Voice::Kick,    Voice::HiHatClosed, Voice::HiHatOpen, Voice::HiHatFoot, Voice::Ride,
+        Voice::RideBell,   Voice::Crash,   Voice::CrashChoked, Voice::TomHigh,   Voice::TomMid,    Voice::TomLow,
+        Voice::CrossStick, Voice::RimShot, Voice::HiHatLoose,  Voice::SnareEdge, Voice::Pad};
     const auto from = std::find(kOrder.begin(), kOrder.end(), after) - kOrder.begin();
     const auto& rows = editor.rows();
     for (std::size_t i = 1; i <= kOrder.size(); ++i) {

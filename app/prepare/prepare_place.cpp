@@ -12,6 +12,7 @@
 #include "studio/click_presets.h"
 #include "theme/theme.h"
 #include "theme/words.h"
+#include "upbeat/music/transform.h"
 
 namespace upbeat {
 
@@ -33,6 +34,16 @@ QList<KeyHint> stageKeys() {
     return {{PreparePlace::tr("Enter"), PreparePlace::tr("work on this part")},
             {QStringLiteral("W"), PreparePlace::tr("another way")},
             {PreparePlace::tr("Esc"), PreparePlace::tr("back to the controls")}};
+}
+
+/// What it is good for, and which hand works more where one does.
+QString leadOf(const Exercise& e) {
+    const QString trains = QString::fromStdString(e.trains);
+    const auto work = workOfLimbs(e);
+    const int right = work[static_cast<std::size_t>(Limb::RightHand)];
+    const int left = work[static_cast<std::size_t>(Limb::LeftHand)];
+    if (right == left || right == 0 || left == 0) return trains;
+    return PreparePlace::tr("%1 Right hand %2, left hand %3.").arg(trains).arg(right).arg(left);
 }
 
 QDoubleSpinBox* tempoBox(QWidget* parent) {
@@ -379,7 +390,7 @@ void PreparePlace::enter() {
 void PreparePlace::showExercise() {
     const Exercise& e = m_studio.exercise();
     if (m_line->isOpen() && m_line->editor().exercise().id != e.id) showPanel(Controls);
-    m_trains->setText(QString::fromStdString(e.trains));
+    m_trains->setText(leadOf(e));
     if (!m_line->isOpen()) m_line->setExercise(e);
     if (panel() == Stages) m_stages->refresh();
     m_hear->refresh();

@@ -113,7 +113,8 @@ void StagesPanel::showStages() {
         item->setSizeHint(QSize(100, 108));
         m_list->setItemWidget(item, card);
     }
-    m_list->setCurrentRow(working ? m_studio.stage() : 0);
+    const int reached = working ? m_studio.stage() : m_studio.reachedStage(method(), inner());
+    m_list->setCurrentRow(std::min(reached, static_cast<int>(m_stages.size()) - 1));
 }
 
 void StagesPanel::chooseCurrent() {

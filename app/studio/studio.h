@@ -77,6 +77,8 @@ class Studio : public QObject {
     void goToStage(int index);
     [[nodiscard]] const std::vector<PracticeStage>& stages() const { return m_stages; }
     [[nodiscard]] int stage() const { return m_stage; }
+    /// The part that was reached when this exercise was last taken apart that way; it is kept over a restart.
+    [[nodiscard]] int reachedStage(Method method, std::optional<Method> inner) const;
     [[nodiscard]] Method method() const { return m_method; }
     [[nodiscard]] std::optional<Method> innerMethod() const { return m_innerMethod; }
 

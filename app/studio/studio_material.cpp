@@ -168,6 +168,22 @@ void Studio::takeApart(Method method, std::optional<Method> inner) {
     goToStage(0);
 }
 
+namespace {
+
+QString keyOfWay(const std::string& exercise, Method method, std::optional<Method> inner) {
+    const auto text = [](Method m) {
+        return QString::fromUtf8(toName(m).data(), static_cast<qsizetype>(toName(m).size()));
+    };
+    const QString way = inner ? text(method) + QLatin1Char('+') + text(*inner) : text(method);
+    return QStringLiteral("stages/%1/%2").arg(QString::fromStdString(exercise), way);
+}
+
+}  // namespace
+
+int Studio::reachedStage(Method method, std::optional<Method> inner) const {
+    return std::max(0, m_settingsStore.value(keyOfWay(whole().id, method, inner), 0).toInt());
+}
+
 std::vector<PracticeStage> Studio::stagesFor(const Exercise& exercise, Method method,
                                              std::optional<Method> inner) const {
     if (inner && *inner != method) return combined(exercise, method, *inner);
@@ -184,6 +200,7 @@ std::vector<PracticeStage> Studio::stagesFor(const Exercise& exercise, Method me
 void Studio::goToStage(int index) {
     if (isRecording() || index < 0 || index >= static_cast<int>(m_stages.size())) return;
     m_stage = index;
+    m_settingsStore.setValue(keyOfWay(whole().id, m_method, m_innerMethod), index);
     const PracticeStage& stage = m_stages[static_cast<std::size_t>(index)];
     m_exercise = stage.exercise;
     const double whole = inBeatsOf(stage.exercise.meter, m_wholeLadder.tempoBpm, this->whole().meter);
@@ -196,6 +213,7 @@ void Studio::goToStage(int index) {
 void Studio::afterStage(const Verdict& verdict) {
     const int next = stageAfter(m_stage, static_cast<int>(m_stages.size()), verdict.action, verdict.goalReached);
     if (next >= static_cast<int>(m_stages.size())) {
+        m_settingsStore.remove(keyOfWay(whole().id, m_method, m_innerMethod));
         backToWhole();
         Q_EMIT said(tr("Every part is clean: back to the whole."));
     } else if (next != m_stage) {

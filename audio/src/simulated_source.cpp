@@ -3,6 +3,7 @@
 #include <algorithm>
 #include <cmath>
 
+#include "upbeat/player/damping.h"
 #include "upbeat/player/render.h"
 
 namespace upbeat {
@@ -52,13 +53,15 @@ void SimulatedSource::fill(std::span<float> in, std::int64_t position, const std
         const StrokeSound& stroke =
             m_bank.draw(hit.voice, hardnessOf(hit.role == Role::Grace ? Level::Ghost : hit.level));
         const auto gain = static_cast<float>(std::pow(10.0, (hit.levelDb - stroke.levelDb) / 20.0));
-        m_sounding.push_back({&stroke, std::llround(onset - stroke.onset), gain});
+        m_sounding.push_back({&stroke, std::llround(onset - stroke.onset), gain, ringS(m_performance.hits, m_nextHit)});
     }
     for (const Sounding& s : m_sounding) {
         const auto length = static_cast<std::int64_t>(s.stroke->samples.size());
-        for (std::int64_t i = std::max(position, s.at); i < std::min(end, s.at + length); ++i)
-            in[static_cast<std::size_t>(i - position)] +=
-                s.gain * s.stroke->samples[static_cast<std::size_t>(i - s.at)];
+        for (std::int64_t i = std::max(position, s.at); i < std::min(end, s.at + length); ++i) {
+            const double sinceS = (static_cast<double>(i - s.at) - s.stroke->onset) / m_sampleRate;
+            const auto gain = s.gain * static_cast<float>(std::isfinite(s.ringS) ? dampedGain(sinceS, s.ringS) : 1.0);
+            in[static_cast<std::size_t>(i - position)] += gain * s.stroke->samples[static_cast<std::size_t>(i - s.at)];
+        }
     }
     std::erase_if(m_sounding, [end](const Sounding& s) {
         return s.at + static_cast<std::int64_t>(s.stroke->samples.size()) <= end;

@@ -23,11 +23,12 @@ struct KeyVoice {
 
 // The first entry of a voice is the key it is written with.
 constexpr std::array<KeyVoice, 23> kKeys{{
-    {38, Voice::Snare},       {40, Voice::RimShot},   {37, Voice::CrossStick}, {36, Voice::Kick},   {35, Voice::Kick},
-    {42, Voice::HiHatClosed}, {46, Voice::HiHatOpen}, {44, Voice::HiHatFoot},  {51, Voice::Ride},   {59, Voice::Ride},
-    {53, Voice::RideBell},    {49, Voice::Crash},     {57, Voice::Crash},      {55, Voice::Crash},  {52, Voice::Crash},
-    {50, Voice::TomHigh},     {48, Voice::TomHigh},   {47, Voice::TomMid},     {45, Voice::TomMid}, {43, Voice::TomLow},
-    {41, Voice::TomLow},      {39, Voice::SnareEdge}, {33, Voice::Pad},
+    {38, Voice::Snare},   {40, Voice::RimShot},     {37, Voice::CrossStick}, {36, Voice::Kick},
+    {35, Voice::Kick},    {42, Voice::HiHatClosed}, {46, Voice::HiHatOpen},  {44, Voice::HiHatFoot},
+    {51, Voice::Ride},    {59, Voice::Ride},        {53, Voice::RideBell},   {49, Voice::Crash},
+    {57, Voice::Crash},   {55, Voice::CrashChoked}, {52, Voice::Crash},      {50, Voice::TomHigh},
+    {48, Voice::TomHigh}, {47, Voice::TomMid},      {45, Voice::TomMid},     {43, Voice::TomLow},
+    {41, Voice::TomLow},  {39, Voice::SnareEdge},   {33, Voice::Pad},
 }};
 
 Level levelOf(int velocity) {

@@ -32,6 +32,7 @@ constexpr std::array<VoicePlace, kVoiceCount> kPlaces{{
     {Voice::TomMid, {'D', 5, "normal"}},
     {Voice::TomLow, {'A', 4, "normal"}},
     {Voice::Pad, {'B', 4, "normal"}},
+    {Voice::CrashChoked, {'A', 5, "cross"}},
 }};
 
 }  // namespace

@@ -42,8 +42,7 @@ void writeOwnFields(Node identification, const Exercise& e) {
     for (const FreeSpan& s : e.freeSpans) field("free", fmt::format("{} to {}", s.from.toString(), s.to.toString()));
     for (const Swell& s : e.swells)
         if (s.isLevel())
-            field("swell",
-                  fmt::format("{} to {}, {} to {} dB", s.from.toString(), s.to.toString(), s.fromDb, s.toDb));
+            field("swell", fmt::format("{} to {}, {} to {} dB", s.from.toString(), s.to.toString(), s.fromDb, s.toDb));
 }
 
 OwnFields readOwnFields(Node score) {

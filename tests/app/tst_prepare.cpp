@@ -218,6 +218,18 @@ class TestPrepare : public QObject {
         QVERIFY(panel->applyWords(QStringLiteral("what")).contains(QStringLiteral("no rule")));
     }
 
+    /// N3: which hand works more.
+    void theBusierHandIsNamed() {
+        const Desk desk;
+        const auto says = [&](const char* id, const QString& words) {
+            desk.studio->chooseExercise(id);
+            const auto labels = prepareOf(desk)->findChildren<QLabel*>();
+            return std::any_of(labels.begin(), labels.end(), [&](QLabel* l) { return l->text().contains(words); });
+        };
+        QVERIFY(says("swiss-triplet", QStringLiteral("Right hand 8, left hand 4.")));
+        QVERIFY(!says("paradiddle-accents", QStringLiteral("left hand")));
+    }
+
     /// N1: the second half of the list is for the bar of the pen.
     void oneBarIsInAnotherMeter() {
         const Desk desk;

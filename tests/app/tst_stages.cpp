@@ -69,6 +69,26 @@ class TestStages : public QObject {
         QCOMPARE(desk.studio->exercise().id, std::string("groove-eighths"));
     }
 
+    void thePartReachedIsKeptOverARestart() {
+        Desk desk;
+        desk.studio->takeApart(Method::Grow);
+        desk.studio->goToStage(3);
+        desk.window.reset();
+        desk.studio.reset();
+        desk.studio = studioIn(desk.dir, faulty());
+        desk.studio->chooseExercise("paradiddle-accents");
+        desk.window = std::make_unique<MainWindow>(*desk.studio);
+        desk.window->show();
+        desk.window->activateWindow();
+        QVERIFY(QTest::qWaitForWindowActive(desk.window.get()));
+        type(desk, QStringLiteral("a"));
+        auto* panel = desk.in<StagesPanel>(MainWindow::Prepare);
+        for (int i = 0; i < kMethodCount && panel->method() != Method::Grow; ++i) panel->turn(1);
+        panel->chooseCurrent();
+        QCOMPARE(desk.studio->stage(), 3);
+        QCOMPARE(desk.studio->reachedStage(Method::LimbsApart, std::nullopt), 0);
+    }
+
     void voicesFoldIntoOneRow() {
         const Desk desk;
         desk.studio->chooseExercise("groove-eighths");

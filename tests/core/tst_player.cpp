@@ -189,6 +189,34 @@ class TestPlayer : public QObject {
         }
     }
 
+    /// N4: the length of an open hi-hat is written by what closes it; a choked crash is over at once.
+    void anOpenHatRingsUntilItIsClosed() {
+        const auto energyOf = [](Voice first, Voice second) {
+            Performance p;
+            for (const auto& [voice, at] : {std::pair(first, 0.1), std::pair(second, 0.3)}) {
+                PlayedHit hit;
+                hit.voice = voice;
+                hit.timeS = at;
+                hit.levelDb = voice == first ? -12 : -80;
+                p.hits.push_back(hit);
+            }
+            Recording recording;
+            recording.noiseDb = -120;
+            recording.leadS = 0;
+            const RenderedTake take = render(p, 1.0, recording);
+            double sum = 0;
+            for (std::size_t i = 32 * 480; i < 40 * 480; ++i)
+                sum += static_cast<double>(take.sound.samples[i]) * take.sound.samples[i];
+            return sum;
+        };
+        const double ringing = energyOf(Voice::HiHatOpen, Voice::Snare);
+        QVERIFY(ringing > 1e-3);
+        QVERIFY(energyOf(Voice::HiHatOpen, Voice::HiHatFoot) < 0.02 * ringing);
+        QVERIFY(energyOf(Voice::HiHatOpen, Voice::HiHatClosed) < 0.02 * ringing);
+        QVERIFY(energyOf(Voice::Ride, Voice::HiHatFoot) > 0.5 * energyOf(Voice::Ride, Voice::Snare));
+        QVERIFY(energyOf(Voice::CrashChoked, Voice::Snare) < 0.02 * energyOf(Voice::Crash, Voice::Snare));
+    }
+
     void aRoomKeepsTheDirectSoundAndRings() {
         Sound click{std::vector<float>(48000, 0.0F), 48000};
         click.samples[100] = 1.0F;

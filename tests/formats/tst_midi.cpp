@@ -120,7 +120,7 @@ class TestMidi : public QObject {
     void keysAndVoicesBelongTogether() {
         for (const Voice v : {Voice::Snare, Voice::Kick, Voice::HiHatClosed, Voice::HiHatOpen, Voice::HiHatFoot,
                               Voice::Ride, Voice::RideBell, Voice::Crash, Voice::TomHigh, Voice::TomMid, Voice::TomLow,
-                              Voice::CrossStick, Voice::RimShot, Voice::Pad})
+                              Voice::CrossStick, Voice::RimShot, Voice::Pad, Voice::CrashChoked})
             QCOMPARE(voiceOfKey(keyOf(v)), v);
         QCOMPARE(voiceOfKey(3), Voice::Pad);
     }

@@ -8,11 +8,13 @@ namespace upbeat {
 namespace {
 
 constexpr std::array<std::string_view, kVoiceCount> kVoices{
-    "snare",      "rim_shot", "cross_stick", "snare_edge", "kick",     "hihat_closed", "hihat_loose", "hihat_open",
-    "hihat_foot", "ride",     "ride_bell",   "crash",      "tom_high", "tom_mid",      "tom_low",     "pad"};
+    "snare",       "rim_shot",   "cross_stick", "snare_edge", "kick",        "hihat_closed",
+    "hihat_loose", "hihat_open", "hihat_foot",  "ride",       "ride_bell",   "crash",
+    "tom_high",    "tom_mid",    "tom_low",     "pad",        "crash_choked"};
 constexpr std::array<std::string_view, kVoiceCount> kSpokenVoices{
-    "snare",       "rim shot", "cross-stick", "snare edge", "bass drum", "hi-hat",     "loose hi-hat", "open hi-hat",
-    "foot hi-hat", "ride",     "ride bell",   "crash",      "high tom",  "middle tom", "low tom",      "pad"};
+    "snare",        "rim shot",    "cross-stick", "snare edge", "bass drum",   "hi-hat",
+    "loose hi-hat", "open hi-hat", "foot hi-hat", "ride",       "ride bell",   "crash",
+    "high tom",     "middle tom",  "low tom",     "pad",        "choked crash"};
 constexpr std::array<std::string_view, 4> kLimbs{"right", "left", "right_foot", "left_foot"};
 constexpr std::array<std::string_view, 4> kSpokenLimbs{"right hand", "left hand", "right foot", "left foot"};
 constexpr std::array<std::string_view, 4> kHandLetters{"R", "L", "F", "F"};

@@ -1,5 +1,7 @@
 #include "upbeat/player/kit.h"
 
+#include <algorithm>
+
 #include "upbeat/player/random.h"
 
 namespace upbeat {
@@ -61,6 +63,14 @@ Recipe drum(double hz, double decayS, double stickGain, double attackS, Random& 
     return recipe;
 }
 
+/// The same cymbal held at once: what rings on is short.
+Recipe choked(Recipe cymbal) {
+    constexpr double kLongestS = 0.05;
+    for (Partial& partial : cymbal.partials) partial.decayS = std::min(partial.decayS, kLongestS);
+    for (Burst& burst : cymbal.bursts) burst.decayS = std::min(burst.decayS, kLongestS);
+    return cymbal;
+}
+
 Recipe& at(Kit& kit, Voice voice) {
     return kit.recipes.at(static_cast<std::size_t>(voice));
 }
@@ -84,6 +94,7 @@ Kit makeKit(std::uint64_t seed) {
     at(kit, Voice::Ride) = cymbal(r.uniform(450, 800), r.uniform(0.5, 1.0), 0.35, 0.5, r);
     at(kit, Voice::RideBell) = cymbal(r.uniform(900, 1300), r.uniform(0.6, 1.0), 0.2, 1.2, r);
     at(kit, Voice::Crash) = cymbal(r.uniform(300, 500), r.uniform(0.8, 1.3), 1.0, 0.3, r);
+    at(kit, Voice::CrashChoked) = choked(at(kit, Voice::Crash));
     at(kit, Voice::TomHigh) = drum(r.uniform(160, 210), r.uniform(0.15, 0.3), 0.6, 0.0008, r);
     at(kit, Voice::TomMid) = drum(r.uniform(110, 150), r.uniform(0.18, 0.35), 0.5, 0.001, r);
     at(kit, Voice::TomLow) = drum(r.uniform(75, 105), r.uniform(0.2, 0.4), 0.5, 0.0012, r);

@@ -3,9 +3,11 @@
 #include <algorithm>
 #include <bit>
 #include <cmath>
+#include <limits>
 #include <numbers>
 
 #include "upbeat/music/click_sound.h"
+#include "upbeat/player/damping.h"
 #include "upbeat/player/room.h"
 
 namespace upbeat {
@@ -78,16 +80,21 @@ RenderedTake render(const Performance& performance, double durationS, const Reco
     take.sound.samples.assign(static_cast<std::size_t>((recording.leadS + durationS + recording.tailS) * rate), 0.0F);
     StrokeBank bank(recording.hardKit ? makeHardKit(recording.kitSeed) : makeKit(recording.kitSeed), rate,
                     recording.kitSeed + 1000);
-    const auto lay = [&](const PlayedHit& hit) -> TrueHit {
+    const auto lay = [&](const PlayedHit& hit, double ringsS) -> TrueHit {
         const StrokeSound& stroke =
             bank.draw(hit.voice, hardnessOf(hit.role == Role::Grace ? Level::Ghost : hit.level));
         const double wanted = (recording.leadS + hit.timeS) * rate;
         const auto at = static_cast<std::int64_t>(std::lround(wanted - stroke.onset));
-        mixIn(take.sound.samples, stroke.samples, at, amplitude(hit.levelDb - stroke.levelDb));
+        std::vector<float> sound = stroke.samples;
+        for (std::size_t i = 0; std::isfinite(ringsS) && i < sound.size(); ++i)
+            sound[i] *= static_cast<float>(dampedGain((static_cast<double>(i) - stroke.onset) / rate, ringsS));
+        mixIn(take.sound.samples, sound, at, amplitude(hit.levelDb - stroke.levelDb));
         return {hit, (static_cast<double>(at) + stroke.onset) / rate, hit.levelDb + recording.gainDb};
     };
-    for (const PlayedHit& hit : performance.hits) take.hits.push_back(lay(hit));
-    for (const PlayedHit& bounce : performance.bounces) take.bounces.push_back(lay(bounce));
+    for (std::size_t i = 0; i < performance.hits.size(); ++i)
+        take.hits.push_back(lay(performance.hits[i], ringS(performance.hits, i)));
+    for (const PlayedHit& bounce : performance.bounces)
+        take.bounces.push_back(lay(bounce, std::numeric_limits<double>::infinity()));
     take.sound = inRoom(std::move(take.sound), recording.rt60S, recording.roomGain);
     if (recording.bleed) addBleed(take.sound, *recording.bleed, take.firstBeatS, recording.bleedDb);
     Random random(recording.kitSeed ^ 0xABCDEFULL);

@@ -41,28 +41,29 @@ std::vector<Hit> someOf(std::vector<Hit> strokes) {
 
 Exercise teachingExercise(const Exercise& exercise) {
     constexpr int kBeats = 4;
-    constexpr std::size_t kMostInFull = kMostBars / 2;
     const auto voices = voicesOf(exercise);
-    const int barsEach = voices.size() <= kMostInFull ? 2 : 1;
+    // Two bars for every drum, fewer where they would not fit.
+    int beatsEach = 2 * kBeats;
+    while (static_cast<int>(voices.size()) * beatsEach > kMostBars * kBeats) beatsEach /= 2;
     Exercise page;
     page.id = exercise.id + std::string(kMark);
     page.title = exercise.title + ": teach the kit";
     page.trains = "Lets the microphone learn each drum: strike it alone, softly first, then loudly.";
     page.meter = {kBeats, 4};
     page.tempo = {90, 90, 1};
-    int bar = 0;
+    int beats = 0;
     for (const auto& [voice, usual] : voices) {
-        for (int i = 0; i < barsEach * kBeats; ++i) {
+        for (int i = 0; i < beatsEach; ++i) {
             Stroke stroke;
-            stroke.at = Beats(bar * kBeats + i);
+            stroke.at = Beats(beats + i);
             stroke.voice = voice;
             stroke.limb = usual.limb;
-            stroke.level = i < barsEach * kBeats / 2 ? Level::Ghost : Level::Accent;
+            stroke.level = i < beatsEach / 2 ? Level::Ghost : Level::Accent;
             page.strokes.push_back(stroke);
         }
-        bar += barsEach;
+        beats += beatsEach;
     }
-    page.bars = std::max(1, bar);
+    page.bars = std::max(1, (beats + kBeats - 1) / kBeats);
     return page;
 }
 

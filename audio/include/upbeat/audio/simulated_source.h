@@ -29,6 +29,7 @@ class SimulatedSource {
         const StrokeSound* stroke;
         std::int64_t at;
         float gain;
+        double ringS;  ///< See ringS in damping.h.
     };
     void begin(const RecordingRun& run);
 

@@ -112,6 +112,15 @@ tags: control, levels, accents, ghosts, hands
 tempo: 60 to 120 by 4
 snare | >R>L>R>L >R>L>R>L >R>L>R>L >R>L>R>L | (R)(L)(R)(L) (R)(L)(R)(L) (R)(L)(R)(L) (R)(L)(R)(L) |
 
+id: f-and-p
+title: A bar of f, a bar of p
+trains: Two levels that are far apart, each of them even.
+tags: control, levels, crescendo, hands
+tempo: 60 to 120 by 4
+swell: 0 to 4, -8 to -8 dB
+swell: 4 to 8, -20 to -20 dB
+snare | RLRL RLRL RLRL RLRL | RLRL RLRL RLRL RLRL |
+
 id: doubles-accent-second
 title: Doubles, second stroke accented
 trains: Life in the second stroke of a double.

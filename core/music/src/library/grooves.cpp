@@ -186,6 +186,16 @@ ride bell | R. R. R. R. |
 ride | .R .R .R .R |
 snare | . >L . >L |
 bass drum | F .F F .F |
+
+id: hits-choked
+title: Choked hits in a groove
+trains: Cymbals that stop with the hand, exactly with the bass drum.
+tags: groove, rock, unison
+tempo: 70 to 130 by 5
+hi-hat | RR RR RR RR | R. .. R. .R |
+choked crash | . . . . | .. R. .R .. |
+snare | . >L . >L | . . . >L |
+bass drum | F . F . | F F .F . |
 )";
 }
 

@@ -112,6 +112,15 @@ tags: timing, meters, triplets, accents, hands
 meter: 12/8
 tempo: 50 to 120 by 5
 pad | >RLR >LRL >RLR >LRL |
+
+id: short-bar
+title: Three bars and a short one
+trains: A bar that is over an eighth too soon, and the eighths going on.
+tags: timing, meters, accents, hands
+meter: 4/4
+meter: 7/8 from bar 4
+tempo: 60 to 120 by 4
+pad | >RL RL RL RL | >RL RL RL RL | >RL RL RL RL | >R L R L R L R |
 )";
 }
 

@@ -20,8 +20,9 @@ enum class Voice {
     TomMid,
     TomLow,
     Pad,
+    CrashChoked,  ///< A crash stopped by hand at once.
 };
-inline constexpr int kVoiceCount = 16;
+inline constexpr int kVoiceCount = 17;
 
 /// What is struck, however it is struck: the hi-hat's pedal aside, each instrument by the first of its voices.
 [[nodiscard]] constexpr Voice instrumentOf(Voice voice) {
@@ -35,6 +36,8 @@ inline constexpr int kVoiceCount = 16;
             return Voice::HiHatClosed;
         case Voice::RideBell:
             return Voice::Ride;
+        case Voice::CrashChoked:
+            return Voice::Crash;
         default:
             return voice;
     }
