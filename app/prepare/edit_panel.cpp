@@ -117,8 +117,7 @@ void EditPanel::build() {
     m_title = new QLineEdit(this);
     m_meter = new QComboBox(this);
     for (const Meter& meter : kMeters) m_meter->addItem(QString::fromStdString(meter.toString()));
-    for (const Meter& meter : kMeters)
-        m_meter->addItem(tr("this bar %1").arg(QString::fromStdString(meter.toString())));
+    for (const Meter& meter : kMeters) m_meter->addItem(tr("%1 here").arg(QString::fromStdString(meter.toString())));
     m_bars = new QSpinBox(this);
     m_bars->setRange(1, kMostBars);
     m_bars->setButtonSymbols(QAbstractSpinBox::NoButtons);
@@ -138,13 +137,13 @@ void EditPanel::build() {
         box->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
         box->setMinimumContentsLength(5);
     }
-    m_meter->setMinimumContentsLength(8);
+    m_meter->setMinimumContentsLength(6);
     auto* grid = new QGridLayout;
     grid->setHorizontalSpacing(14);
     const QList<std::pair<QString, QWidget*>> fields{
         {tr("Title"), m_title}, {tr("Meter"), m_meter},   {tr("Bars"), m_bars}, {tr("Feel"), m_feel},
         {tr("Ratio"), m_ratio}, {tr("Row for"), m_voice}, {tr("Rule"), m_rule}};
-    const QList<int> stretches{5, 3, 2, 4, 2, 3, 5};
+    const QList<int> stretches{6, 2, 2, 3, 2, 3, 5};
     for (int i = 0; i < fields.size(); ++i) {
         auto* label = new QLabel(fields.at(i).first, this);
         label->setFont(typeFace(Type::kSmall));
@@ -275,7 +274,10 @@ void EditPanel::refresh() {
     const ExerciseEditor& editor = m_line->editor();
     const Exercise& e = editor.exercise();
     const QSignalBlocker a(m_title), b(m_meter), c(m_bars), d(m_feel), f(m_ratio), g(m_voice);
-    if (!m_title->hasFocus()) m_title->setText(QString::fromStdString(e.title));
+    if (!m_title->hasFocus()) {
+        m_title->setText(QString::fromStdString(e.title));
+        m_title->setCursorPosition(0);  // a long one shows its beginning
+    }
     showMeter(barAt(e, editor.at()).meter, !e.meterChanges.empty());
     m_bars->setValue(e.bars);
     m_feel->setCurrentIndex(e.feel.byTempo ? 3 : static_cast<int>(e.feel.level));

@@ -42,7 +42,8 @@ QString leadOf(const Exercise& e) {
     const auto work = workOfLimbs(e);
     const int right = work[static_cast<std::size_t>(Limb::RightHand)];
     const int left = work[static_cast<std::size_t>(Limb::LeftHand)];
-    if (right == left || right == 0 || left == 0) return trains;
+    constexpr int kWorthSaying = 5;  // a fifth of all strokes
+    if (right == 0 || left == 0 || kWorthSaying * std::abs(right - left) < right + left) return trains;
     return PreparePlace::tr("%1 Right hand %2, left hand %3.").arg(trains).arg(right).arg(left);
 }
 

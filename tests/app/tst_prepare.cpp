@@ -244,12 +244,12 @@ class TestPrepare : public QObject {
             Q_EMIT meter->activated(index);
         };
         type(desk, QStringLiteral("<PgDown>"));
-        choose("this bar 7/8");
+        choose("7/8 here");
         QCOMPARE(metersOf(desk.studio->exercise()), (std::vector<Meter>{{4, 4}, {7, 8}}));
-        QCOMPARE(meter->currentText(), QStringLiteral("this bar 7/8"));
+        QCOMPARE(meter->currentText(), QStringLiteral("7/8 here"));
         type(desk, QStringLiteral("<PgUp>"));
-        QCOMPARE(meter->currentText(), QStringLiteral("this bar 4/4"));
-        choose("this bar 3/4");
+        QCOMPARE(meter->currentText(), QStringLiteral("4/4 here"));
+        choose("3/4 here");
         QCOMPARE(metersOf(desk.studio->exercise()), (std::vector<Meter>{{4, 4}, {7, 8}}));
         const auto labels = panel->findChildren<QLabel*>();
         QVERIFY(std::any_of(labels.begin(), labels.end(),
