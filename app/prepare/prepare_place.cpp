@@ -1,15 +1,13 @@
 #include "prepare/prepare_place.h"
 
 #include <QFileDialog>
-#include <QGridLayout>
+#include <QHBoxLayout>
 #include <QInputDialog>
 #include <QScrollArea>
-#include <QSignalBlocker>
 #include <QVBoxLayout>
 
 #include "prepare/edit_keys.h"
 #include "prepare/exercise_delegate.h"
-#include "studio/click_presets.h"
 #include "theme/theme.h"
 #include "theme/words.h"
 #include "upbeat/music/transform.h"
@@ -17,14 +15,6 @@
 namespace upbeat {
 
 namespace {
-
-QLabel* caption(const QString& text, QWidget* buddy) {
-    auto* label = new QLabel(text, buddy->parentWidget());
-    label->setFont(typeFace(Type::kSmall));
-    label->setBuddy(buddy);
-    buddy->setAccessibleName(text);
-    return label;
-}
 
 QString fileKinds() {
     return PreparePlace::tr("Exercises (*.json *.txt *.mid *.midi *.musicxml *.xml *.mxl)");
@@ -47,16 +37,6 @@ QString leadOf(const Exercise& e) {
     return PreparePlace::tr("%1 Right hand %2, left hand %3.").arg(trains).arg(right).arg(left);
 }
 
-QDoubleSpinBox* tempoBox(QWidget* parent) {
-    auto* box = new QDoubleSpinBox(parent);
-    box->setRange(kSlowestTempo, kFastestTempo);
-    box->setDecimals(0);
-    box->setKeyboardTracking(false);
-    box->setButtonSymbols(QAbstractSpinBox::NoButtons);
-    box->setFont(typeFace(Type::kTitle, true));
-    return box;
-}
-
 }  // namespace
 
 PreparePlace::PreparePlace(Studio& studio, QWidget* parent)
@@ -72,8 +52,6 @@ PreparePlace::PreparePlace(Studio& studio, QWidget* parent)
         m_model->setExercises(m_studio.exercises());
         showExercise();
     });
-    connect(&m_studio, &Studio::ladderChanged, this, &PreparePlace::showSettings);
-    connect(&m_studio, &Studio::settingsChanged, this, &PreparePlace::showSettings);
     connect(&m_studio, &Studio::logChanged, this, &PreparePlace::showCleanTempos);
     addHiddenKey(Qt::CTRL | Qt::Key_F, [this] { m_search->setFocus(); });
     addKey(Qt::Key_Return, tr("Enter"), tr("to the stand"), [this] {
@@ -170,7 +148,9 @@ QWidget* PreparePlace::buildStand() {
     down->setContentsMargins(0, 0, 0, 0);
     m_hear = new HearBar(m_studio, controls);
     down->addWidget(m_hear);
-    down->addWidget(buildControls());
+    m_controls = new PracticeControls(m_studio, controls);
+    connect(m_controls, &PracticeControls::teachWanted, this, &PreparePlace::teach);
+    down->addWidget(m_controls);
     down->addStretch();
     auto* rolling = new QScrollArea(stand);  // in a low window
     rolling->setWidget(controls);
@@ -192,85 +172,6 @@ QWidget* PreparePlace::buildStand() {
     });
     connect(m_stages, &StagesPanel::chosen, this, &PreparePlace::playWanted);
     return stand;
-}
-
-QWidget* PreparePlace::buildControls() {
-    auto* box = new QWidget(this);
-    auto* grid = new QGridLayout(box);
-    grid->setContentsMargins(0, 0, 0, 0);
-    grid->setHorizontalSpacing(18);
-    m_tempo = tempoBox(box);
-    m_goal = tempoBox(box);
-    m_bars = new QSpinBox(box);
-    m_bars->setRange(1, 400);
-    m_countIn = new QSpinBox(box);
-    m_countIn->setRange(0, 4);
-    m_click = new QComboBox(box);
-    for (const ClickPreset& preset : clickPresets()) m_click->addItem(preset.name);
-    m_tone = new QComboBox(box);
-    for (int tone = 0; tone < kClickTones; ++tone) m_tone->addItem(inWords(spokenName(static_cast<ClickTone>(tone))));
-    m_clickLevel = new QSpinBox(box);
-    m_clickLevel->setRange(0, 100);
-    m_clickLevel->setSuffix(QStringLiteral(" %"));
-    m_minutes = new QSpinBox(box);
-    m_minutes->setRange(0, 120);
-    m_minutes->setSpecialValueText(tr("no timer"));
-    for (QSpinBox* spin : {m_bars, m_countIn, m_clickLevel, m_minutes})
-        spin->setButtonSymbols(QAbstractSpinBox::NoButtons);
-    m_profile = new QComboBox(box);
-    m_profile->addItems({tr("practice contrast"), tr("performance")});
-    m_input = new QComboBox(box);
-    const QList<std::pair<QString, QWidget*>> fields{{tr("Tempo"), m_tempo},
-                                                     {tr("Goal"), m_goal},
-                                                     {tr("Bars a take"), m_bars},
-                                                     {tr("Count-in bars"), m_countIn},
-                                                     {tr("Click"), m_click},
-                                                     {tr("Click sound"), m_tone},
-                                                     {tr("Click level"), m_clickLevel},
-                                                     {tr("Minutes"), m_minutes},
-                                                     {tr("Asked for"), m_profile},
-                                                     {tr("Input"), m_input}};
-    for (int i = 0; i < fields.size(); ++i) {
-        const int row = 2 * (i / 4);
-        const int columns = i + 1 == fields.size() ? 3 : 1;  // the input's name may be long
-        grid->addWidget(caption(fields.at(i).first, fields.at(i).second), row, i % 4, 1, columns);
-        grid->addWidget(fields.at(i).second, row + 1, i % 4, 1, columns);
-    }
-    m_teach = new QPushButton(box);
-    m_teach->setFocusPolicy(Qt::TabFocus);
-    m_teach->setAccessibleName(tr("Teach the kit"));
-    grid->addWidget(m_teach, 6, 0, 1, 4);
-    connect(m_teach, &QPushButton::clicked, this, &PreparePlace::teach);
-    for (int column = 0; column < 4; ++column) {
-        grid->setColumnStretch(column, 1);
-    }
-    for (QComboBox* combo : {m_click, m_tone, m_profile, m_input}) {
-        combo->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
-        combo->setMinimumContentsLength(6);
-    }
-    connect(m_tempo, &QDoubleSpinBox::valueChanged, &m_studio, &Studio::setTempo);
-    connect(m_goal, &QDoubleSpinBox::valueChanged, &m_studio, &Studio::setGoal);
-    connect(m_bars, &QSpinBox::valueChanged, this,
-            [this](int v) { changeSetting([v](PracticeSettings& s) { s.barsPerTake = v; }); });
-    connect(m_countIn, &QSpinBox::valueChanged, this,
-            [this](int v) { changeSetting([v](PracticeSettings& s) { s.countInBars = v; }); });
-    connect(m_click, &QComboBox::activated, this,
-            [this](int v) { changeSetting([v](PracticeSettings& s) { s.click = clickPresets().at(v).click; }); });
-    connect(m_tone, &QComboBox::activated, this,
-            [this](int v) { changeSetting([v](PracticeSettings& s) { s.clickTone = static_cast<ClickTone>(v); }); });
-    connect(m_clickLevel, &QSpinBox::valueChanged, this,
-            [this](int v) { changeSetting([v](PracticeSettings& s) { s.clickGain = v / 100.0; }); });
-    connect(m_minutes, &QSpinBox::valueChanged, this,
-            [this](int v) { changeSetting([v](PracticeSettings& s) { s.minutes = v; }); });
-    connect(m_profile, &QComboBox::activated, this, [this](int v) {
-        changeSetting([v](PracticeSettings& s) {
-            s.profile = v == 1 ? QStringLiteral("performance") : QStringLiteral("practice");
-        });
-    });
-    connect(m_input, &QComboBox::activated, this, [this](int) {
-        changeSetting([this](PracticeSettings& s) { s.input = m_input->currentData().toString(); });
-    });
-    return box;
 }
 
 void PreparePlace::showPanel(Panel panel) {
@@ -374,17 +275,8 @@ void PreparePlace::hear() {
     m_hear->hear(span);
 }
 
-void PreparePlace::changeSetting(const std::function<void(PracticeSettings&)>& change) {
-    PracticeSettings settings = m_studio.settings();
-    change(settings);
-    m_studio.changeSettings(settings);
-}
-
 void PreparePlace::enter() {
-    m_input->clear();
-    for (const InputDevice& device : m_studio.inputs())
-        m_input->addItem(QString::fromStdString(device.label), QString::fromStdString(device.id));
-    showSettings();
+    m_controls->listInputs();
     m_list->setFocus();
 }
 
@@ -397,28 +289,7 @@ void PreparePlace::showExercise() {
     m_hear->refresh();
     const int row = m_model->rowOf(e.id);
     if (row >= 0 && m_list->currentIndex().row() != row) m_list->setCurrentIndex(m_model->index(row));
-    showSettings();
-}
-
-void PreparePlace::showSettings() {
-    const QSignalBlocker a(m_tempo), b(m_goal), c(m_bars), d(m_countIn), e(m_clickLevel), f(m_minutes);
-    const PracticeSettings& s = m_studio.settings();
-    m_tempo->setValue(m_studio.ladder().tempoBpm);
-    m_goal->setValue(m_studio.ladder().ladder.goalBpm);
-    m_bars->setValue(s.barsPerTake);
-    m_countIn->setValue(s.countInBars);
-    const auto& presets = clickPresets();
-    const auto preset =
-        std::find_if(presets.begin(), presets.end(), [&s](const ClickPreset& p) { return p.click == s.click; });
-    m_click->setCurrentIndex(preset == presets.end() ? -1 : static_cast<int>(preset - presets.begin()));
-    m_tone->setCurrentIndex(static_cast<int>(s.clickTone));
-    m_clickLevel->setValue(qRound(100 * s.clickGain));
-    m_minutes->setValue(s.minutes);
-    m_profile->setCurrentIndex(s.profile == QLatin1String("performance") ? 1 : 0);
-    m_input->setCurrentIndex(qMax(0, m_input->findData(s.input)));
-    m_teach->setVisible(m_studio.canTeach() && !m_studio.isDrill());
-    m_teach->setText(m_studio.isTaught() ? tr("The drums are told apart. Teach the kit anew …")
-                                         : tr("Several drums on one microphone: teach the kit, each drum alone …"));
+    m_controls->refresh();
 }
 
 void PreparePlace::showCleanTempos() {

@@ -1,19 +1,17 @@
 #pragma once
 
 #include <QComboBox>
-#include <QDoubleSpinBox>
 #include <QElapsedTimer>
 #include <QLabel>
 #include <QLineEdit>
 #include <QListView>
-#include <QPushButton>
-#include <QSpinBox>
 #include <QStackedWidget>
 #include <QTimer>
 
 #include "prepare/edit_panel.h"
 #include "prepare/exercise_model.h"
 #include "prepare/hear_bar.h"
+#include "prepare/practice_controls.h"
 #include "prepare/stages_panel.h"
 #include "shell/place.h"
 #include "studio/studio.h"
@@ -45,15 +43,12 @@ class PreparePlace : public Place {
   private:
     QWidget* buildList();
     QWidget* buildStand();
-    QWidget* buildControls();
     void showExercise();
-    void showSettings();
     void showCleanTempos();
     void teach();
     void tap();
     void hear();
     void newExercise();
-    void changeSetting(const std::function<void(PracticeSettings&)>& change);
 
     Studio& m_studio;
     ExerciseModel* m_model;
@@ -65,20 +60,10 @@ class PreparePlace : public Place {
     EditPanel* m_edit = nullptr;
     StagesPanel* m_stages = nullptr;
     QTimer m_keepTimer;  ///< Writes what was typed to the disk a moment after the last key.
-    QDoubleSpinBox* m_tempo = nullptr;
-    QDoubleSpinBox* m_goal = nullptr;
-    QSpinBox* m_bars = nullptr;
-    QSpinBox* m_countIn = nullptr;
-    QComboBox* m_click = nullptr;
-    QComboBox* m_tone = nullptr;
-    QSpinBox* m_clickLevel = nullptr;
-    QSpinBox* m_minutes = nullptr;
     HearBar* m_hear = nullptr;
+    PracticeControls* m_controls = nullptr;
     std::vector<double> m_taps;  ///< Seconds since the first.
     QElapsedTimer m_tapClock;
-    QComboBox* m_profile = nullptr;
-    QComboBox* m_input = nullptr;
-    QPushButton* m_teach = nullptr;
 };
 
 }  // namespace upbeat

@@ -4,10 +4,6 @@
 
 namespace upbeat {
 
-Beats Exercise::length() const {
-    return barOf(*this, bars + 1).start;
-}
-
 Bar barOf(const Exercise& exercise, int number) {
     Bar bar{1, Beats(0), exercise.meter};
     for (const MeterChange& change : exercise.meterChanges) {

@@ -10,6 +10,10 @@
 
 namespace upbeat {
 
+Beats Exercise::length() const {
+    return barOf(*this, bars).end();
+}
+
 Exercise inOrder(Exercise exercise) {
     std::sort(exercise.strokes.begin(), exercise.strokes.end(), [](const Stroke& a, const Stroke& b) {
         if (a.at != b.at) return a.at < b.at;

@@ -1,0 +1,152 @@
+#include "prepare/practice_controls.h"
+
+#include <QGridLayout>
+#include <QLabel>
+#include <QSignalBlocker>
+
+#include "studio/click_presets.h"
+#include "theme/theme.h"
+#include "theme/words.h"
+
+namespace upbeat {
+
+namespace {
+
+QLabel* caption(const QString& text, QWidget* buddy) {
+    auto* label = new QLabel(text, buddy->parentWidget());
+    label->setFont(typeFace(Type::kSmall));
+    label->setBuddy(buddy);
+    buddy->setAccessibleName(text);
+    return label;
+}
+
+QDoubleSpinBox* tempoBox(QWidget* parent) {
+    auto* box = new QDoubleSpinBox(parent);
+    box->setRange(kSlowestTempo, kFastestTempo);
+    box->setDecimals(0);
+    box->setKeyboardTracking(false);
+    box->setButtonSymbols(QAbstractSpinBox::NoButtons);
+    box->setFont(typeFace(Type::kTitle, true));
+    return box;
+}
+
+}  // namespace
+
+PracticeControls::PracticeControls(Studio& studio, QWidget* parent) : QWidget(parent), m_studio(studio) {
+    build();
+    connect(&m_studio, &Studio::ladderChanged, this, &PracticeControls::refresh);
+    connect(&m_studio, &Studio::settingsChanged, this, &PracticeControls::refresh);
+}
+
+void PracticeControls::build() {
+    auto* grid = new QGridLayout(this);
+    grid->setContentsMargins(0, 0, 0, 0);
+    grid->setHorizontalSpacing(18);
+    m_tempo = tempoBox(this);
+    m_goal = tempoBox(this);
+    m_bars = new QSpinBox(this);
+    m_bars->setRange(1, 400);
+    m_countIn = new QSpinBox(this);
+    m_countIn->setRange(0, 4);
+    m_click = new QComboBox(this);
+    for (const ClickPreset& preset : clickPresets()) m_click->addItem(preset.name);
+    m_tone = new QComboBox(this);
+    for (int tone = 0; tone < kClickTones; ++tone) m_tone->addItem(inWords(spokenName(static_cast<ClickTone>(tone))));
+    m_clickLevel = new QSpinBox(this);
+    m_clickLevel->setRange(0, 100);
+    m_clickLevel->setSuffix(QStringLiteral(" %"));
+    m_minutes = new QSpinBox(this);
+    m_minutes->setRange(0, 120);
+    m_minutes->setSpecialValueText(tr("no timer"));
+    for (QSpinBox* spin : {m_bars, m_countIn, m_clickLevel, m_minutes})
+        spin->setButtonSymbols(QAbstractSpinBox::NoButtons);
+    m_profile = new QComboBox(this);
+    m_profile->addItems({tr("practice contrast"), tr("performance")});
+    m_input = new QComboBox(this);
+    const QList<std::pair<QString, QWidget*>> fields{{tr("Tempo"), m_tempo},
+                                                     {tr("Goal"), m_goal},
+                                                     {tr("Bars a take"), m_bars},
+                                                     {tr("Count-in bars"), m_countIn},
+                                                     {tr("Click"), m_click},
+                                                     {tr("Click sound"), m_tone},
+                                                     {tr("Click level"), m_clickLevel},
+                                                     {tr("Minutes"), m_minutes},
+                                                     {tr("Asked for"), m_profile},
+                                                     {tr("Input"), m_input}};
+    for (int i = 0; i < fields.size(); ++i) {
+        const int row = 2 * (i / 4);
+        const int columns = i + 1 == fields.size() ? 3 : 1;  // the input's name may be long
+        grid->addWidget(caption(fields.at(i).first, fields.at(i).second), row, i % 4, 1, columns);
+        grid->addWidget(fields.at(i).second, row + 1, i % 4, 1, columns);
+    }
+    m_teach = new QPushButton(this);
+    m_teach->setFocusPolicy(Qt::TabFocus);
+    m_teach->setAccessibleName(tr("Teach the kit"));
+    grid->addWidget(m_teach, 6, 0, 1, 4);
+    connect(m_teach, &QPushButton::clicked, this, &PracticeControls::teachWanted);
+    for (int column = 0; column < 4; ++column) {
+        grid->setColumnStretch(column, 1);
+    }
+    for (QComboBox* combo : {m_click, m_tone, m_profile, m_input}) {
+        combo->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
+        combo->setMinimumContentsLength(6);
+    }
+    connect(m_tempo, &QDoubleSpinBox::valueChanged, &m_studio, &Studio::setTempo);
+    connect(m_goal, &QDoubleSpinBox::valueChanged, &m_studio, &Studio::setGoal);
+    connect(m_bars, &QSpinBox::valueChanged, this,
+            [this](int v) { changeSetting([v](PracticeSettings& s) { s.barsPerTake = v; }); });
+    connect(m_countIn, &QSpinBox::valueChanged, this,
+            [this](int v) { changeSetting([v](PracticeSettings& s) { s.countInBars = v; }); });
+    connect(m_click, &QComboBox::activated, this,
+            [this](int v) { changeSetting([v](PracticeSettings& s) { s.click = clickPresets().at(v).click; }); });
+    connect(m_tone, &QComboBox::activated, this,
+            [this](int v) { changeSetting([v](PracticeSettings& s) { s.clickTone = static_cast<ClickTone>(v); }); });
+    connect(m_clickLevel, &QSpinBox::valueChanged, this,
+            [this](int v) { changeSetting([v](PracticeSettings& s) { s.clickGain = v / 100.0; }); });
+    connect(m_minutes, &QSpinBox::valueChanged, this,
+            [this](int v) { changeSetting([v](PracticeSettings& s) { s.minutes = v; }); });
+    connect(m_profile, &QComboBox::activated, this, [this](int v) {
+        changeSetting([v](PracticeSettings& s) {
+            s.profile = v == 1 ? QStringLiteral("performance") : QStringLiteral("practice");
+        });
+    });
+    connect(m_input, &QComboBox::activated, this, [this](int) {
+        changeSetting([this](PracticeSettings& s) { s.input = m_input->currentData().toString(); });
+    });
+}
+
+void PracticeControls::changeSetting(const std::function<void(PracticeSettings&)>& change) {
+    PracticeSettings settings = m_studio.settings();
+    change(settings);
+    m_studio.changeSettings(settings);
+}
+
+void PracticeControls::listInputs() {
+    m_input->clear();
+    for (const InputDevice& device : m_studio.inputs())
+        m_input->addItem(QString::fromStdString(device.label), QString::fromStdString(device.id));
+    refresh();
+}
+
+void PracticeControls::refresh() {
+    const QSignalBlocker a(m_tempo), b(m_goal), c(m_bars), d(m_countIn), e(m_clickLevel), f(m_minutes);
+    const PracticeSettings& s = m_studio.settings();
+    m_tempo->setValue(m_studio.ladder().tempoBpm);
+    m_goal->setValue(m_studio.ladder().ladder.goalBpm);
+    m_bars->setValue(s.barsPerTake);
+    m_countIn->setValue(s.countInBars);
+    const auto& presets = clickPresets();
+    const auto preset =
+        std::find_if(presets.begin(), presets.end(), [&s](const ClickPreset& p) { return p.click == s.click; });
+    m_click->setCurrentIndex(preset == presets.end() ? -1 : static_cast<int>(preset - presets.begin()));
+    m_tone->setCurrentIndex(static_cast<int>(s.clickTone));
+    m_clickLevel->setValue(qRound(100 * s.clickGain));
+    m_minutes->setValue(s.minutes);
+    m_profile->setCurrentIndex(s.profile == QLatin1String("performance") ? 1 : 0);
+    m_input->setCurrentIndex(qMax(0, m_input->findData(s.input)));
+    m_teach->setVisible(m_studio.canTeach() && !m_studio.isDrill());
+    m_teach->setText(m_studio.isTaught() ? tr("The drums are told apart. Teach the kit anew …")
+                                         : tr("Several drums on one microphone: teach the kit, each drum alone …"));
+}
+
+}  // namespace upbeat
