@@ -254,7 +254,7 @@ QString EditPanel::applyWords(const QString& text) {
 QString EditPanel::append(const Exercise& section) {
     if (!m_line->isOpen()) return {};
     const Exercise& page = m_line->editor().exercise();
-    std::vector<Section> sections;
+    std::vector<FormPart> sections;
     if (!page.strokes.empty()) sections.push_back({page, 1});
     sections.push_back({section, 1});
     Exercise frame = page;

@@ -46,6 +46,25 @@ class TestLayers : public QObject {
         for (const QString& file : files) QVERIFY2(!contentOf(file).contains(qt), qPrintable(file));
     }
 
+    /// Two types of one name in one namespace, each in its own header: no compiler notices, and the linker mixes their
+    /// templates.
+    void everyTypeHasItsOwnName() {
+        static const QRegularExpression type(QStringLiteral("^(?:struct|class|enum class) (\\w+)[^;]*\\{"),
+                                             QRegularExpression::MultilineOption);
+        QHash<QString, QString> homes;
+        for (const char* folder : {"core", "formats", "audio", "logbook", "cli", "app"})
+            for (const QString& file : filesOf(QString::fromLatin1(folder))) {
+                if (!file.endsWith(QStringLiteral(".h"))) continue;
+                auto found = type.globalMatch(contentOf(file));
+                while (found.hasNext()) {
+                    const QString name = found.next().captured(1);
+                    QVERIFY2(!homes.contains(name), qPrintable(name + QStringLiteral(": ") + homes.value(name) + file));
+                    homes.insert(name, file);
+                }
+            }
+        QVERIFY(homes.size() > 100);
+    }
+
     void arrowsPointOneWay_data() {
         QTest::addColumn<QString>("folder");
         QTest::addColumn<QStringList>("forbidden");

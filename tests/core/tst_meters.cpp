@@ -172,7 +172,7 @@ class TestMeters : public QObject {
 
     void oneBarIsPutInAnotherMeter() {
         const Exercise before = *builtInExercise("paradiddle-accents");
-        const std::vector<Section> twice{{before, 3}};
+        const std::vector<FormPart> twice{{before, 3}};
         const Exercise e = formOf(before, twice).value();
         const auto wide = withBarIn(e, 2, {5, 4});
         QVERIFY(wide.has_value());
@@ -199,11 +199,11 @@ class TestMeters : public QObject {
         QCOMPARE(odd.meter, (Meter{7, 8}));
         QCOMPARE(odd.tempo, (TempoPlan{120, 200, 8}));
         QVERIFY(check(odd).has_value());
-        const std::vector<Section> sections{{barsOf(mixed(), 1, 1), 2}, {odd, 1}};
+        const std::vector<FormPart> sections{{barsOf(mixed(), 1, 1), 2}, {odd, 1}};
         const auto form = formOf(mixed(), sections);
         QVERIFY(form.has_value());
         QCOMPARE(metersOf(*form), (std::vector<Meter>{{4, 4}, {4, 4}, {7, 8}}));
-        const std::vector<Section> reversed{{odd, 1}, {barsOf(mixed(), 1, 1), 1}};
+        const std::vector<FormPart> reversed{{odd, 1}, {barsOf(mixed(), 1, 1), 1}};
         QVERIFY(!formOf(mixed(), reversed).has_value());
         const Exercise drill = drillFor(mixed(), {3, Beats(2), Beats(3)});
         QCOMPARE(drill.meter, (Meter{6, 8}));

@@ -93,7 +93,7 @@ class TestMoreMeasures : public QObject {
     /// N5: eight beats loud by class, then a bar of p; and two dynamics that are compared with each other.
     void writtenDynamicsAreMeasured() {
         Exercise e =
-            formOf(named("paradiddle-accents"), std::vector<Section>{{named("paradiddle-accents"), 2}}).value();
+            formOf(named("paradiddle-accents"), std::vector<FormPart>{{named("paradiddle-accents"), 2}}).value();
         e.swells = {{Beats(4), Beats(8), -20, -20}};
         Exercise louder = e;
         louder.swells.front().fromDb = louder.swells.front().toDb = -13;

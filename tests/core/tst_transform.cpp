@@ -143,15 +143,15 @@ class TestTransform : public QObject {
         Exercise frame = groove;
         frame.id = "song";
         const Exercise fill = barsOf(*builtInExercise("fill-sixteenths-down"), 2, 2);
-        const std::vector<Section> sections{{groove, 3}, {fill, 1}};
+        const std::vector<FormPart> sections{{groove, 3}, {fill, 1}};
         const auto form = formOf(frame, sections);
         QVERIFY(form.has_value());
         QCOMPARE(form->bars, 4);
         QCOMPARE(barsOf(*form, 4, 4).strokes, fill.strokes);
         QCOMPARE(barsOf(*form, 2, 3).strokes.size(), 2 * groove.strokes.size());
-        const std::vector<Section> mixed{{groove, 1}, {*builtInExercise("groove-waltz"), 1}};
+        const std::vector<FormPart> mixed{{groove, 1}, {*builtInExercise("groove-waltz"), 1}};
         QCOMPARE(metersOf(formOf(frame, mixed).value()), (std::vector<Meter>{{4, 4}, {3, 4}}));
-        const std::vector<Section> endless{{groove, 17}};
+        const std::vector<FormPart> endless{{groove, 17}};
         QVERIFY(!formOf(frame, endless).has_value());
     }
 };

@@ -238,7 +238,7 @@ void context(Stages& stages, const Exercise& e) {
     }
     const int before = groove.bars;
     const auto form = [&](int times) {
-        const std::array<Section, 2> sections{{{groove, times}, {last, 1}}};
+        const std::array<FormPart, 2> sections{{{groove, times}, {last, 1}}};
         return formOf(e, sections);
     };
     stages.add("the bar alone", last);

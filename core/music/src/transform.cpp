@@ -282,13 +282,13 @@ std::vector<EasierVersion> easierVersions(const Exercise& exercise) {
     return versions;
 }
 
-Result<Exercise> formOf(Exercise frame, std::span<const Section> sections) {
+Result<Exercise> formOf(Exercise frame, std::span<const FormPart> sections) {
     frame.strokes.clear();
     frame.swells.clear();
     frame.freeSpans.clear();
     std::vector<Meter> meters;
     Beats start(0);
-    for (const Section& section : sections) {
+    for (const FormPart& section : sections) {
         const Exercise& part = section.exercise;
         if (meters.empty() && part.meter.beatLength() != frame.meter.beatLength())
             return fail(fmt::format("\"{}\" counts other beats than the form", part.title), {},

@@ -67,11 +67,11 @@ struct EasierVersion {
 
 /// A form (N10) of sections, one after the other, each `times` over, in the frame's words and tempo: an error beyond
 /// kMostBars, or where the first section counts other beats than the frame.
-struct Section {
+struct FormPart {
     Exercise exercise;
     int times = 1;
 };
-[[nodiscard]] Result<Exercise> formOf(Exercise frame, std::span<const Section> sections);
+[[nodiscard]] Result<Exercise> formOf(Exercise frame, std::span<const FormPart> sections);
 
 /// Bars `from` to `to` (from 1, both included) as a phrase of their own, the tempo plan in its beats.
 [[nodiscard]] Exercise barsOf(const Exercise& exercise, int from, int to);
