@@ -265,8 +265,9 @@ QString EditPanel::append(const Exercise& section) {
     }
     const auto form = formOf(std::move(frame), sections);
     if (!form) return QString::fromStdString(form.error().sentence());
+    const bool isFeltOtherwise = section.feel != form->feel;
     m_line->edit([&](ExerciseEditor& e) { e.replace(*form); });
-    return {};
+    return isFeltOtherwise ? tr("It stands there in the feel of the page: a phrase has one.") : QString();
 }
 
 void EditPanel::refresh() {

@@ -25,8 +25,8 @@ class EditPanel : public QWidget {
     /// wrong.
     [[nodiscard]] QString applyWords(const QString& text);
 
-    /// Writes another exercise behind the phrase; on an empty page it is the first. Nothing where it worked, else what
-    /// is wrong.
+    /// Writes another exercise behind the phrase; on an empty page it is the first. What is wrong or was lost, if
+    /// anything.
     [[nodiscard]] QString append(const Exercise& section);
 
   Q_SIGNALS:

@@ -12,6 +12,9 @@ namespace upbeat {
 HearBar::HearBar(Studio& studio, QWidget* parent)
     : QWidget(parent),
       m_studio(studio),
+      m_layout(new QBoxLayout(QBoxLayout::LeftToRight, this)),
+      m_sound(new QWidget(this)),
+      m_part(new QWidget(this)),
       m_hear(new QPushButton(this)),
       m_half(toggle(tr("half speed"), tr("At half the tempo"))),
       m_click(toggle(tr("click"), tr("With the click"))),
@@ -21,15 +24,26 @@ HearBar::HearBar(Studio& studio, QWidget* parent)
       m_from(new QSpinBox(this)),
       m_to(new QSpinBox(this)),
       m_practise(new QPushButton(this)) {
-    auto* layout = new QHBoxLayout(this);
-    layout->setContentsMargins(0, 0, 0, 0);
-    layout->setSpacing(8);
+    const auto inRow = [](QWidget* row) {
+        auto* line = new QHBoxLayout(row);
+        line->setContentsMargins(0, 0, 0, 0);
+        line->setSpacing(8);
+        return line;
+    };
+    m_layout->setContentsMargins(0, 0, 0, 0);
+    m_layout->setSpacing(8);
+    m_layout->addWidget(m_sound);
+    m_layout->addWidget(m_part);
+    m_layout->addStretch();
+    auto* layout = inRow(m_sound);
     m_hear->setAccessibleName(tr("Hear the exercise"));
     m_hear->setFocusPolicy(Qt::TabFocus);
     m_loop->setChecked(true);
     m_click->setChecked(true);
     layout->addWidget(m_hear);
     for (QPushButton* button : {m_loop, m_click, m_half, m_feel}) layout->addWidget(button);
+    layout->addStretch();
+    layout = inRow(m_part);
     m_bars->setFont(typeFace(Type::kSmall));
     m_bars->setBuddy(m_from);
     layout->addWidget(m_bars);
@@ -48,6 +62,23 @@ HearBar::HearBar(Studio& studio, QWidget* parent)
     connect(m_hear, &QPushButton::clicked, this, [this] { hear(); });
     connect(&m_studio, &Studio::ticked, this, &HearBar::showPlaying);
     refresh();
+}
+
+void HearBar::resizeEvent(QResizeEvent* event) {
+    arrange();
+    QWidget::resizeEvent(event);
+}
+
+/// In a narrow window the bars stand below.
+void HearBar::arrange() {
+    const bool fits = m_sound->sizeHint().width() + m_part->sizeHint().width() + m_layout->spacing() <= width();
+    m_layout->setDirection(fits ? QBoxLayout::LeftToRight : QBoxLayout::TopToBottom);
+}
+
+QSize HearBar::minimumSizeHint() const {
+    const QSize sound = m_sound->minimumSizeHint();
+    const QSize part = m_part->minimumSizeHint();
+    return {std::max(sound.width(), part.width()), QWidget::minimumSizeHint().height()};
 }
 
 QPushButton* HearBar::toggle(const QString& text, const QString& tip) {
@@ -90,6 +121,7 @@ void HearBar::refresh() {
         m_to->setValue(bars);
     }
     showPractise();
+    arrange();
 }
 
 void HearBar::hear(const std::optional<FreeSpan>& span) {

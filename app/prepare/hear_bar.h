@@ -1,5 +1,6 @@
 #pragma once
 
+#include <QBoxLayout>
 #include <QLabel>
 #include <QPushButton>
 #include <QSpinBox>
@@ -20,13 +21,21 @@ class HearBar : public QWidget {
     /// Only the bars that are set become the exercise; in a drill the whole comes back.
     void practise();
     void refresh();
+    [[nodiscard]] QSize minimumSizeHint() const override;
+
+  protected:
+    void resizeEvent(QResizeEvent* event) override;
 
   private:
+    void arrange();
     void showPlaying();
     void showPractise();
     QPushButton* toggle(const QString& text, const QString& tip);
 
     Studio& m_studio;
+    QBoxLayout* m_layout;
+    QWidget* m_sound;  ///< What is heard, and how.
+    QWidget* m_part;   ///< Which bars.
     QPushButton* m_hear;
     QPushButton* m_half;
     QPushButton* m_click;
