@@ -176,9 +176,9 @@ void PlayPlace::paintPhrase(QPainter& painter, const QRectF& box) const {
     // A long phrase is shown a few bars at a time: the ones that are being played.
     const double perBar = static_cast<double>(m_page.columns.size()) / e.bars;
     const int barsShown = std::clamp(static_cast<int>(box.width() / (30.0 * perBar)), 1, e.bars);
-    const int firstBar = std::min(barOfPlace(e, place) / barsShown * barsShown, e.bars - barsShown);
-    const double from = placeOfBar(e, firstBar);
-    const double span = placeOfBar(e, firstBar + barsShown) - from;
+    const int firstBar = std::min(m_page.barAt(place) / barsShown * barsShown, e.bars - barsShown);
+    const double from = m_page.placeOfBar(firstBar);
+    const double span = m_page.placeOfBar(firstBar + barsShown) - from;
     const double column = box.width() / (perBar * barsShown);
     const auto xOf = [&](double p) {
         return box.left() + 0.5 * std::min(column, 60.0) + (p - from) / span * (box.width() - 8);

@@ -68,19 +68,19 @@ double CountLine::left() const {
 }
 
 double CountLine::x(double place) const {
-    const double from = placeOfBar(m_exercise, m_firstBar);
-    const double span = placeOfBar(m_exercise, m_firstBar + barsInView()) - from;
+    const double from = m_page.placeOfBar(m_firstBar);
+    const double span = m_page.placeOfBar(m_firstBar + barsInView()) - from;
     return left() + (place - from) / span * (width() - left() - 2);
 }
 
 double CountLine::placeAt(double pixel) const {
-    const double from = placeOfBar(m_exercise, m_firstBar);
-    const double span = placeOfBar(m_exercise, m_firstBar + barsInView()) - from;
+    const double from = m_page.placeOfBar(m_firstBar);
+    const double span = m_page.placeOfBar(m_firstBar + barsInView()) - from;
     return from + (pixel - left()) / (width() - left() - 2) * span;
 }
 
 bool CountLine::inView(double place) const {
-    const int bar = barOfPlace(m_exercise, place);
+    const int bar = m_page.barAt(place);
     return bar >= m_firstBar && bar < m_firstBar + barsInView();
 }
 
@@ -125,8 +125,8 @@ void CountLine::paintBars(QPainter& painter) const {
     const Theme& theme = Theme::of(palette());
     painter.setFont(typeFace(Type::kSmall, true));
     for (int bar = std::max(1, m_firstBar); bar < std::min(m_exercise.bars, m_firstBar + barsInView()); ++bar) {
-        const double lead = 0.5 * (x(placeOfBar(m_exercise, bar)) - x(columnBefore(placeOfBar(m_exercise, bar))));
-        const double line = x(placeOfBar(m_exercise, bar)) - lead;
+        const double lead = 0.5 * (x(m_page.placeOfBar(bar)) - x(columnBefore(m_page.placeOfBar(bar))));
+        const double line = x(m_page.placeOfBar(bar)) - lead;
         painter.setPen(QPen(theme.edge, 2));
         if (bar > m_firstBar) painter.drawLine(QPointF(line, 8), QPointF(line, height() - wordsHeight() + 4));
     }
@@ -135,9 +135,9 @@ void CountLine::paintBars(QPainter& painter) const {
     for (int bar = m_firstBar; bar < std::min(m_exercise.bars, m_firstBar + barsInView()); ++bar) {
         const Meter meter = barOf(m_exercise, bar + 1).meter;
         if (bar > m_firstBar && meter == barOf(m_exercise, bar).meter) continue;
-        const double beside = columnAfter(placeOfBar(m_exercise, bar));  // the pen may stand on the first
+        const double beside = columnAfter(m_page.placeOfBar(bar));  // the pen may stand on the first
         const QString text = QString::fromStdString(meter.toString());
-        const QRectF box(0.5 * (x(placeOfBar(m_exercise, bar)) + x(beside)) + 3, 3,
+        const QRectF box(0.5 * (x(m_page.placeOfBar(bar)) + x(beside)) + 3, 3,
                          painter.fontMetrics().horizontalAdvance(text) + 6, 20);
         painter.fillRect(box, theme.surface);  // over the line of a dynamic
         painter.drawText(box, Qt::AlignCenter, text);
@@ -261,7 +261,7 @@ void CountLine::paintStroke(QPainter& painter, std::size_t index, const QRectF& 
 void CountLine::paintWords(QPainter& painter, const QRectF& row) const {
     const Theme& theme = Theme::of(palette());
     const double perBar = static_cast<double>(m_page.columns.size()) / m_exercise.bars;
-    const double columnWidth = (width() - x(placeOfBar(m_exercise, m_firstBar))) / (perBar * barsInView());
+    const double columnWidth = (width() - x(m_page.placeOfBar(m_firstBar))) / (perBar * barsInView());
     const bool narrow = columnWidth < 18;
     for (const FieldColumn& column : m_page.columns) {
         if (!inView(column.place) || (narrow && !column.onBeat)) continue;

@@ -66,6 +66,16 @@ std::size_t FieldData::markCount() const {
     return count;
 }
 
+double FieldData::placeOfBar(int bar) const {
+    return barPlaces[static_cast<std::size_t>(std::clamp(bar, 0, static_cast<int>(barPlaces.size()) - 1))];
+}
+
+int FieldData::barAt(double place) const {
+    constexpr double kHair = 1e-9;
+    const auto after = std::upper_bound(barPlaces.begin(), barPlaces.end() - 1, place + kHair);
+    return std::max(0, static_cast<int>(after - barPlaces.begin()) - 1);
+}
+
 std::vector<int> slotsOf(const Exercise& e) {
     std::vector<int> slots(e.strokes.size(), 0);
     for (std::size_t i = 0; i < slots.size();) {
@@ -79,20 +89,11 @@ std::vector<int> slotsOf(const Exercise& e) {
     return slots;
 }
 
-double placeOfBar(const Exercise& e, int bar) {
-    return placeIn(e, barOf(e, bar + 1).start);
-}
-
-int barOfPlace(const Exercise& e, double place) {
-    constexpr double kHair = 1e-9;
-    int bar = 0;
-    while (bar + 1 < e.bars && placeOfBar(e, bar + 1) <= place + kHair) ++bar;
-    return bar;
-}
-
 FieldData fieldOf(const Exercise& e) {
     FieldData field;
     field.bars = e.bars;
+    field.barPlaces.clear();
+    for (int bar = 1; bar <= e.bars + 1; ++bar) field.barPlaces.push_back(placeIn(e, barOf(e, bar).start));
     for (const CountColumn& column : countColumns(e))
         field.columns.push_back(
             {placeIn(e, column.at), QString::fromStdString(column.word), column.onBeat, column.onBar});

@@ -56,17 +56,17 @@ struct FieldData {
     std::vector<double> strokePlaces;
     std::vector<int> strokeSlots;  ///< Per stroke: see slotsOf.
     double bars = 1;
+    std::vector<double> barPlaces{0, 1};  ///< Where every bar begins, 0 to 1, and the end of the last.
 
     [[nodiscard]] std::size_t markCount() const;
+    /// Where a bar (from 0) begins, and the bar that holds a place.
+    [[nodiscard]] double placeOfBar(int bar) const;
+    [[nodiscard]] int barAt(double place) const;
 };
 
 [[nodiscard]] FieldData fieldOf(const TakeAnalysis& analysis);
 
 /// The empty page: columns, hands and targets of an exercise.
-/// Where a bar (from 0) begins in the phrase, 0 to 1, and the bar that holds a place.
-[[nodiscard]] double placeOfBar(const Exercise& exercise, int bar);
-[[nodiscard]] int barOfPlace(const Exercise& exercise, double place);
-
 [[nodiscard]] FieldData fieldOf(const Exercise& exercise);
 
 /// Level that counts as 0 dB for a voice: its accents' median, or what its taps or ghosts say about it; the fallback
