@@ -28,7 +28,7 @@ QList<KeyHint> stageKeys() {
 
 /// What it is good for, and which hand works more where one does.
 QString leadOf(const Exercise& e) {
-    const QString trains = QString::fromStdString(e.trains);
+    QString trains = QString::fromStdString(e.trains);
     const auto work = workOfLimbs(e);
     const int right = work[static_cast<std::size_t>(Limb::RightHand)];
     const int left = work[static_cast<std::size_t>(Limb::LeftHand)];
