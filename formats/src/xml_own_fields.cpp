@@ -58,7 +58,7 @@ OwnFields readOwnFields(Node score) {
         if (name == "swing") own.swingByTempo = value == "by tempo";
         if (name == "tempo") own.hasTempo = true;
         if (name == "tags" || name == "tempo" || name == "free" || name == "swell" || name == "count")
-            text += name + ": " + value + "\n";
+            text += fmt::format("{}: {}\n", name, value);
     }
     if (auto head = headFromText(text))
         own.head = *std::move(head);
