@@ -58,8 +58,11 @@ void SimulatedSource::fill(std::span<float> in, std::int64_t position, const std
     for (const Sounding& s : m_sounding) {
         const auto length = static_cast<std::int64_t>(s.stroke->samples.size());
         for (std::int64_t i = std::max(position, s.at); i < std::min(end, s.at + length); ++i) {
-            const double sinceS = (static_cast<double>(i - s.at) - s.stroke->onset) / m_sampleRate;
-            const auto gain = s.gain * static_cast<float>(std::isfinite(s.ringS) ? dampedGain(sinceS, s.ringS) : 1.0);
+            float gain = s.gain;
+            if (std::isfinite(s.ringS)) {
+                const double sinceS = (static_cast<double>(i - s.at) - s.stroke->onset) / m_sampleRate;
+                gain *= static_cast<float>(dampedGain(sinceS, s.ringS));
+            }
             in[static_cast<std::size_t>(i - position)] += gain * s.stroke->samples[static_cast<std::size_t>(i - s.at)];
         }
     }

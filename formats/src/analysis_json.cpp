@@ -73,25 +73,24 @@ json listToJson(const List& list, Convert convert) {
     return out;
 }
 
+json placeToJson(const Exercise& e, int stroke) {
+    const CountPlace place = placeOf(e, e.strokes[static_cast<std::size_t>(stroke)].at);
+    return {{"bar", place.bar}, {"beat", rounded(place.beat.toDouble())}};
+}
+
 json groupToJson(const Exercise& e, const GroupRow& row) {
     json out{{"axis", toName(row.axis)},          {"name", row.name},
              {"offset_ms", toJson(row.offsetMs)}, {"spread_ms", toJson(row.spreadMs)},
              {"level_db", toJson(row.levelDb)},   {"n", row.n}};
     if (row.axis == Axis::Count) {
-        const CountPlace p = placeOf(e, e.strokes[static_cast<std::size_t>(row.key)].at);
-        out["place"] = {{"bar", p.bar}, {"beat", rounded(p.beat.toDouble())}};
+        out["place"] = placeToJson(e, row.key);
     }
     return out;
 }
 
 json pulseToJson(const Exercise& e, const PulseChange& p) {
-    const CountPlace place = placeOf(e, e.strokes[static_cast<std::size_t>(p.stroke)].at);
-    return {{"place", {{"bar", place.bar}, {"beat", rounded(place.beat.toDouble())}}},
-            {"strokes_before", p.strokesBefore},
-            {"strokes_after", p.strokesAfter},
-            {"before_ms", toJson(p.beforeMs)},
-            {"across_ms", toJson(p.acrossMs)},
-            {"after_ms", toJson(p.afterMs)}};
+    return {{"place", placeToJson(e, p.stroke)}, {"strokes_before", p.strokesBefore}, {"strokes_after", p.strokesAfter},
+            {"before_ms", toJson(p.beforeMs)},   {"across_ms", toJson(p.acrossMs)},   {"after_ms", toJson(p.afterMs)}};
 }
 
 json dynamicToJson(const DynamicPlayed& d) {
@@ -214,11 +213,7 @@ json spanToJson(const std::optional<Span>& span) {
 }
 
 json findingToJson(const Exercise& e, const Finding& f) {
-    json place = nullptr;
-    if (f.stroke) {
-        const CountPlace p = placeOf(e, e.strokes[static_cast<std::size_t>(*f.stroke)].at);
-        place = {{"bar", p.bar}, {"beat", rounded(p.beat.toDouble())}};
-    }
+    const json place = f.stroke ? placeToJson(e, *f.stroke) : json(nullptr);
     return {{"kind", toName(f.kind)},
             {"place", place},
             {"hand", f.limb ? json(handLetter(*f.limb)) : json(nullptr)},

@@ -120,27 +120,13 @@ void appendVariable(std::string& out, std::int64_t value) {
     out.append(reversed.rbegin(), reversed.rend());
 }
 
-void appendMeta(std::string& track, char type, std::string_view data) {
-    track.push_back('\xFF');
-    track.push_back(type);
-    appendVariable(track, static_cast<std::int64_t>(data.size()));
-    track.append(data);
+std::string metaOf(char type, std::string_view data) {
+    std::string bytes{'\xFF', type};
+    appendVariable(bytes, static_cast<std::int64_t>(data.size()));
+    return bytes.append(data);
 }
 
-void appendHead(std::string& track, const MidiFile& file) {
-    if (!file.title.empty()) {
-        appendVariable(track, 0);
-        appendMeta(track, '\x03', file.title);
-    }
-    if (file.quarterBpm) {
-        std::string tempo;
-        appendNumber(tempo, std::llround(60e6 / *file.quarterBpm), 3);
-        appendVariable(track, 0);
-        appendMeta(track, '\x51', tempo);
-    }
-}
-
-/// What happens at a tick, the bytes behind the distance. Meters come first, ends of notes before beginnings.
+/// What happens at a tick, the bytes behind the distance. What is no note comes first, ends of notes before beginnings.
 struct Message {
     std::int64_t tick;
     int rank;
@@ -150,12 +136,16 @@ struct Message {
 std::vector<Message> messagesOf(const MidiFile& file) {
     std::vector<Message> messages;
     const std::int64_t length = std::max(1, file.ticksPerQuarter / 32);
+    if (!file.title.empty()) messages.push_back({0, 0, metaOf('\x03', file.title)});
+    if (file.quarterBpm) {
+        std::string tempo;
+        appendNumber(tempo, std::llround(60e6 / *file.quarterBpm), 3);
+        messages.push_back({0, 0, metaOf('\x51', tempo)});
+    }
     for (const MidiMeter& m : file.meters) {
         const int power = static_cast<int>(std::lround(std::log2(m.meter.unit)));
-        Message message{m.tick, 0, {}};
-        appendMeta(message.bytes, '\x58',
-                   std::string{static_cast<char>(m.meter.count), static_cast<char>(power), 24, 8});
-        messages.push_back(std::move(message));
+        const std::string data{static_cast<char>(m.meter.count), static_cast<char>(power), 24, 8};
+        messages.push_back({m.tick, 0, metaOf('\x58', data)});
     }
     const auto bytesOf = [](int kind, const MidiNote& note, int velocity) {
         return std::string{static_cast<char>(kind | note.channel), static_cast<char>(note.key),
@@ -215,7 +205,6 @@ Result<MidiFile> readMidi(const std::filesystem::path& path) {
 
 std::string toMidiBytes(const MidiFile& file) {
     std::string track;
-    appendHead(track, file);
     std::int64_t tick = 0;
     for (const Message& message : messagesOf(file)) {
         appendVariable(track, message.tick - tick);

@@ -114,7 +114,7 @@ class Writer {
     }
 
     [[nodiscard]] BeatGrid gridAt(const CountedBeat& beat, bool feet) const {
-        return gridOf(beat.length, divisionOfBeat(feet ? m_feet : m_hands, beat.start));
+        return gridOf(beat.length, divisionOfBeat(feet ? m_feet : m_hands, beat));
     }
     [[nodiscard]] Beats unitOf(const CountedBeat& beat, bool feet) const {
         return beat.length / gridAt(beat, feet).steps;

@@ -15,6 +15,11 @@ using Node = pugi::xml_node;
 
 constexpr const char* kPrefix = "upbeat-";
 
+/// Settings of the text form that MusicXML has no words for.
+bool isOfTheHead(std::string_view key) {
+    return key == "tags" || key == "tempo" || key == "free" || key == "swell" || key == "count";
+}
+
 }  // namespace
 
 std::string inOneLine(std::string text) {
@@ -25,24 +30,17 @@ std::string inOneLine(std::string text) {
 
 void writeOwnFields(Node identification, const Exercise& e) {
     Node fields = identification.append_child("miscellaneous");
-    const auto field = [&](const char* name, const std::string& text) {
-        if (text.empty()) return;
+    const auto field = [&](std::string_view name, const std::string& text) {
         Node node = fields.append_child("miscellaneous-field");
-        node.append_attribute("name") = (kPrefix + std::string(name)).c_str();
+        node.append_attribute("name") = fmt::format("{}{}", kPrefix, name).c_str();
         node.text() = text.c_str();
     };
-    field("id", e.id);
-    field("trains", e.trains);
-    field("tags", fmt::format("{}", fmt::join(e.tags, ", ")));
-    field("tempo", fmt::format("{} to {} by {}", e.tempo.start, e.tempo.goal, e.tempo.step));
+    Exercise own = e;
+    std::erase_if(own.swells, [](const Swell& s) { return !s.isLevel(); });  // those are wedges
+    for (const TextSetting& setting : settingsOf(own))
+        if (setting.key == "id" || setting.key == "trains" || isOfTheHead(setting.key))
+            field(setting.key, setting.value);
     if (e.feel.byTempo) field("swing", "by tempo");
-    if (e.counting == Counting::Numbers) field("count", "numbers");
-    for (const auto& [parts, words] : e.words)
-        field("count", fmt::format("{}{}", words.front().empty() ? "*" : "", fmt::join(words, " ")));
-    for (const FreeSpan& s : e.freeSpans) field("free", fmt::format("{} to {}", s.from.toString(), s.to.toString()));
-    for (const Swell& s : e.swells)
-        if (s.isLevel())
-            field("swell", fmt::format("{} to {}, {} to {} dB", s.from.toString(), s.to.toString(), s.fromDb, s.toDb));
 }
 
 OwnFields readOwnFields(Node score) {
@@ -57,8 +55,7 @@ OwnFields readOwnFields(Node score) {
         if (name == "trains") own.trains = value;
         if (name == "swing") own.swingByTempo = value == "by tempo";
         if (name == "tempo") own.hasTempo = true;
-        if (name == "tags" || name == "tempo" || name == "free" || name == "swell" || name == "count")
-            text += fmt::format("{}: {}\n", name, value);
+        if (isOfTheHead(name)) text += fmt::format("{}: {}\n", name, value);
     }
     if (auto head = headFromText(text))
         own.head = *std::move(head);

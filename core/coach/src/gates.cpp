@@ -95,10 +95,8 @@ void judgeMistakes(Judge& judge, const MatchedTake& take, const Profile& profile
 
 void judgeOffbeat(Judge& judge, const std::optional<Swing>& swing, double limit) {
     if (!swing || !swing->offbeatPercent) return;
-    Figure off = *swing->offbeatPercent;
     const double target = offbeatPercent(swing->targetRatio);
-    off = {off.value - target, off.low - target, off.high - target, off.n};
-    judge.atMost(GateKind::Offbeat, distance(off), limit);
+    judge.atMost(GateKind::Offbeat, distance(against(*swing->offbeatPercent, target)), limit);
 }
 
 }  // namespace

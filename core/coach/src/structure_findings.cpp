@@ -52,14 +52,12 @@ class Structure {
 
     [[nodiscard]] std::string placeOnClick(double pageS) const {
         const Exercise& e = m_take.exercise;
-        const double quarters = pageS / quarterS(e.meter, Bpm(m_take.tempoBpm));
-        const double pass = e.length().toDouble();
-        const auto passes = static_cast<int>(std::floor(quarters / pass));
-        constexpr std::int64_t kParts = 32;
-        const Beats at(std::llround((quarters - passes * pass) * kParts), kParts);
-        CountedBeat beat = beatAt(e, at);
-        if (beat.start + beat.length / 2 <= at) beat = beatAt(e, beat.end());
-        return fmt::format("beat {} of bar {}", beat.number, passes * e.bars + beat.bar);
+        const double bars = barsBefore(e, Bpm(m_take.tempoBpm), pageS);
+        const auto bar = static_cast<int>(std::floor(bars));
+        const int perBar = barOf(e, bar % e.bars + 1).meter.beatsPerBar();
+        const auto beat = static_cast<int>(std::lround((bars - bar) * perBar));
+        // What lies nearest the next bar line is its first beat.
+        return fmt::format("beat {} of bar {}", beat % perBar + 1, bar + beat / perBar + 1);
     }
 
     void sayLostPlaces() {
@@ -139,13 +137,10 @@ class Structure {
     void sayDynamic(const DynamicPlayed& played) {
         constexpr double kLeastOff = 4;  // the next mark
         const Swell& swell = m_take.exercise.swells[static_cast<std::size_t>(played.swell)];
-        const Figure off{played.levelDb.value - played.writtenDb, played.levelDb.low - played.writtenDb,
-                         played.levelDb.high - played.writtenDb, played.levelDb.n};
+        const Figure off = against(played.levelDb, played.writtenDb);
         if (!isBeyondDoubt(off, kLeastOff)) return;
-        const auto& strokes = m_take.exercise.strokes;
-        const auto first =
-            std::find_if(strokes.begin(), strokes.end(), [&](const Stroke& s) { return !(s.at < swell.from); });
-        const auto stroke = static_cast<int>(first - strokes.begin());
+        const auto inside = strokesIn(m_take.exercise, swell.from, swell.to);
+        const auto stroke = static_cast<int>(inside.data() - m_take.exercise.strokes.data());
         const bool loud = off.value > 0;
         Finding& f = add(loud ? FindingKind::Loud : FindingKind::Soft, off, "dB", std::abs(off.value) / kLeastOff,
                          fmt::format("Your {} from {} is {:.0f} dB too {} (±{:.0f})", dynamicOfLevel(played.writtenDb),

@@ -50,7 +50,7 @@ void compare(std::vector<Apart>& list, const MatchedTake& take, Apart entry, con
 /// Which of the equal parts of its beat a stroke falls on, from 1, and how many there are.
 std::pair<int, int> partialOf(const Exercise& e, const Stroke& stroke) {
     const CountedBeat beat = beatAt(e, stroke.at);
-    const auto parts = divisionOfBeat(e, beat.start);
+    const auto parts = divisionOfBeat(e, beat);
     return {static_cast<int>(wholeTimes(stroke.at - beat.start, beat.length / parts)) + 1, static_cast<int>(parts)};
 }
 

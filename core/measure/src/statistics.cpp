@@ -133,6 +133,10 @@ Figure difference(const Figure& a, const Figure& b) {
     return {value, value - half, value + half, std::min(a.n, b.n)};
 }
 
+Figure against(const Figure& figure, double zero) {
+    return {figure.value - zero, figure.low - zero, figure.high - zero, figure.n};
+}
+
 std::optional<Figure> slopeFigure(std::span<const double> x, std::span<const double> y) {
     if (x.size() < 4 || x.size() != y.size()) return std::nullopt;
     const double mx = mean(x);

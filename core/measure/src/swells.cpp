@@ -122,9 +122,7 @@ std::vector<DynamicPlayed> measureDynamics(const MatchedTake& take) {
     const double reference = accents.empty() ? mean(above) : median(accents);
     for (std::size_t i = 0; i < swells.size(); ++i)
         if (const auto level = meanFigure(levels[i]))
-            list.push_back({static_cast<int>(i),
-                            {level->value - reference, level->low - reference, level->high - reference, level->n},
-                            swells[i].fromDb});
+            list.push_back({static_cast<int>(i), against(*level, reference), swells[i].fromDb});
     return list;
 }
 

@@ -4,40 +4,41 @@
 
 namespace upbeat {
 
+namespace {
+
+/// So many bars on from a bar since which the meter has not changed; there it is `meter`.
+Bar onFrom(const Bar& bar, std::int64_t bars, const Meter& meter) {
+    return {static_cast<int>(bar.number + bars), bar.start + bar.meter.barLength() * bars, meter,
+            bar.firstBeat + bar.meter.beatsPerBar() * bars};
+}
+
+}  // namespace
+
 Bar barOf(const Exercise& exercise, int number) {
     Bar bar{1, Beats(0), exercise.meter};
     for (const MeterChange& change : exercise.meterChanges) {
         if (change.bar > number) break;
-        bar = {change.bar, bar.start + bar.meter.barLength() * (change.bar - bar.number), change.meter};
+        bar = onFrom(bar, change.bar - bar.number, change.meter);
     }
-    return {number, bar.start + bar.meter.barLength() * (number - bar.number), bar.meter};
+    return onFrom(bar, number - bar.number, bar.meter);
 }
 
 Bar barAt(const Exercise& exercise, const Beats& at) {
     Bar bar{1, Beats(0), exercise.meter};
     for (const MeterChange& change : exercise.meterChanges) {
-        const Beats start = bar.start + bar.meter.barLength() * (change.bar - bar.number);
-        if (at < start) break;
-        bar = {change.bar, start, change.meter};
+        const Bar next = onFrom(bar, change.bar - bar.number, change.meter);
+        if (at < next.start) break;
+        bar = next;
     }
-    const std::int64_t further = wholeTimes(at - bar.start, bar.meter.barLength());
-    return {bar.number + static_cast<int>(further), bar.start + bar.meter.barLength() * further, bar.meter};
+    return onFrom(bar, wholeTimes(at - bar.start, bar.meter.barLength()), bar.meter);
 }
 
 CountedBeat beatAt(const Exercise& exercise, const Beats& at) {
     const Bar bar = barAt(exercise, at);
     const Beats length = bar.meter.beatLength();
     const std::int64_t before = wholeTimes(at - bar.start, length);
-    std::int64_t index = before;
-    Bar counted{1, Beats(0), exercise.meter};
-    for (const MeterChange& change : exercise.meterChanges) {
-        if (change.bar > bar.number) break;
-        index += counted.meter.beatsPerBar() * (change.bar - counted.number);
-        counted = {change.bar, {}, change.meter};
-    }
-    index += counted.meter.beatsPerBar() * (bar.number - counted.number);
-    return {bar.number, static_cast<int>(before) + 1, static_cast<std::size_t>(std::max<std::int64_t>(0, index)),
-            bar.start + length * before, length};
+    const auto index = static_cast<std::size_t>(std::max<std::int64_t>(0, bar.firstBeat + before));
+    return {bar.number, static_cast<int>(before) + 1, index, bar.start + length * before, length};
 }
 
 std::vector<CountedBeat> beatsOf(const Exercise& exercise) {

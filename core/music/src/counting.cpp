@@ -8,8 +8,6 @@
 #include <string_view>
 #include <utility>
 
-#include "upbeat/music/bars.h"
-
 namespace upbeat {
 
 namespace {
@@ -41,11 +39,10 @@ void appendMixedBeat(std::vector<CountColumn>& columns, const Exercise& e, const
 
 }  // namespace
 
-std::int64_t divisionOfBeat(const Exercise& e, const Beats& start) {
-    const Beats beat = beatAt(e, start).length;
+std::int64_t divisionOfBeat(const Exercise& e, const CountedBeat& beat) {
     std::int64_t parts = 1;
-    for (const Stroke& stroke : strokesIn(e, start, start + beat)) {
-        const Beats fraction = ratio(stroke.at - start, beat);
+    for (const Stroke& stroke : strokesIn(e, beat.start, beat.end())) {
+        const Beats fraction = ratio(stroke.at - beat.start, beat.length);
         if (fraction.denominator() > kFinestDivision) return fraction.denominator();
         parts = std::lcm(parts, fraction.denominator());
         if (parts > kFinestDivision) return parts;  // check refuses it
@@ -90,7 +87,7 @@ std::vector<CountColumn> countColumns(const Exercise& e) {
     std::int64_t carried = 1;
     for (const CountedBeat& beat : beatsOf(e)) {
         const bool rests = strokesIn(e, beat.start, beat.end()).empty();
-        const std::int64_t parts = rests ? carried : divisionOfBeat(e, beat.start);
+        const std::int64_t parts = rests ? carried : divisionOfBeat(e, beat);
         carried = parts;
         const auto steps = static_cast<int>(std::min<std::int64_t>(parts, 99));
         const CountColumn head{beat.start, countWord(e, beat.number, 0, steps), true, beat.number == 1};

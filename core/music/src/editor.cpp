@@ -38,7 +38,7 @@ ExerciseEditor::ExerciseEditor(Exercise exercise) : m_now{inOrder(std::move(exer
 std::optional<Error> ExerciseEditor::complaint() const {
     const Exercise& e = m_now.exercise;
     for (const CountedBeat& beat : beatsOf(e)) {
-        if (fits(e, beat.start, stepsOfBeat(beat.start))) continue;
+        if (fits(e, beat, stepsOfBeat(beat.start))) continue;
         return Error{fmt::format("a stroke does not fall on {} parts", stepsOfBeat(beat.start)),
                      fmt::format("bar {}, beat {}", beat.bar, beat.number), "remove it or divide otherwise"};
     }
@@ -249,7 +249,7 @@ void ExerciseEditor::divide(int parts) {
         const auto beats = beatsOf(s.exercise);
         // The empty beats behind go along: whoever writes triplets goes on with them.
         for (std::size_t next = index + 1; next < s.divisions.size() && s.divisions[next] == before; ++next) {
-            if (divisionOfBeat(s.exercise, beats[next].start) > 1) break;
+            if (divisionOfBeat(s.exercise, beats[next]) > 1) break;
             s.divisions[next] = std::clamp(parts, 1, kMostParts);
         }
         s.divisions[index] = std::clamp(parts, 1, kMostParts);

@@ -2,7 +2,7 @@
 
 #include <vector>
 
-#include "upbeat/music/exercise.h"
+#include "upbeat/music/bars.h"
 
 namespace upbeat {
 
@@ -10,7 +10,7 @@ namespace upbeat {
 /// Steps of every beat: as its strokes divide it, and where they do not as the beat before.
 [[nodiscard]] std::vector<int> divisionsOf(const Exercise& exercise);
 /// Whether every stroke of the beat stands on one of its steps.
-[[nodiscard]] bool fits(const Exercise& exercise, const Beats& start, int steps);
+[[nodiscard]] bool fits(const Exercise& exercise, const CountedBeat& beat, int steps);
 [[nodiscard]] bool isInside(const Stroke& stroke, const FreeSpan& span);
 
 }  // namespace upbeat

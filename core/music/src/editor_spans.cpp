@@ -14,14 +14,14 @@ std::vector<int> divisionsOf(const Exercise& e) {
     std::vector<int> divisions;
     std::int64_t steps = kUsual;
     for (const CountedBeat& beat : beatsOf(e)) {
-        if (const auto parts = divisionOfBeat(e, beat.start); parts > 1) steps = std::min(parts, kMost);
+        if (const auto parts = divisionOfBeat(e, beat); parts > 1) steps = std::min(parts, kMost);
         divisions.push_back(static_cast<int>(steps));
     }
     return divisions;
 }
 
-bool fits(const Exercise& e, const Beats& start, int steps) {
-    return steps % divisionOfBeat(e, start) == 0;
+bool fits(const Exercise& e, const CountedBeat& beat, int steps) {
+    return steps % divisionOfBeat(e, beat) == 0;
 }
 
 bool isInside(const Stroke& s, const FreeSpan& span) {
@@ -92,8 +92,7 @@ void ExerciseEditor::pasteInto(State& s, const Beats& at) const {
     for (const CountedBeat& beat : beats) {
         int& steps = s.divisions[beat.index];
         const bool isTouched = at < beat.end() && beat.start < target.to;
-        if (isTouched && !fits(s.exercise, beat.start, steps))
-            steps = static_cast<int>(divisionOfBeat(s.exercise, beat.start));
+        if (isTouched && !fits(s.exercise, beat, steps)) steps = static_cast<int>(divisionOfBeat(s.exercise, beat));
     }
 }
 

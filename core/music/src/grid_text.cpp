@@ -327,21 +327,29 @@ Result<Exercise> headFromText(std::string_view text) {
     return Reader().readHead(text);
 }
 
-std::string toText(const Exercise& e) {
-    std::string text = fmt::format("id: {}\ntitle: {}\n", e.id, e.title);
-    if (!e.trains.empty()) text += fmt::format("trains: {}\n", e.trains);
-    if (!e.tags.empty()) text += fmt::format("tags: {}\n", fmt::join(e.tags, ", "));
-    text += fmt::format("meter: {}\n", e.meter.toString());
+std::vector<TextSetting> settingsOf(const Exercise& e) {
+    std::vector<TextSetting> settings{{"id", e.id}, {"title", e.title}};
+    const auto add = [&settings](const char* key, std::string value) { settings.push_back({key, std::move(value)}); };
+    if (!e.trains.empty()) add("trains", e.trains);
+    if (!e.tags.empty()) add("tags", fmt::format("{}", fmt::join(e.tags, ", ")));
+    add("meter", e.meter.toString());
     for (const MeterChange& change : e.meterChanges)
-        text += fmt::format("meter: {} from bar {}\n", change.meter.toString(), change.bar);
-    text += fmt::format("bars: {}\ntempo: {} to {} by {}\n", e.bars, e.tempo.start, e.tempo.goal, e.tempo.step);
-    if (e.feel.isSwung()) text += fmt::format("feel: {}\n", feelText(e.feel));
-    if (e.counting == Counting::Numbers) text += "count: numbers\n";
+        add("meter", fmt::format("{} from bar {}", change.meter.toString(), change.bar));
+    add("bars", std::to_string(e.bars));
+    add("tempo", fmt::format("{} to {} by {}", e.tempo.start, e.tempo.goal, e.tempo.step));
+    if (e.feel.isSwung()) add("feel", feelText(e.feel));
+    if (e.counting == Counting::Numbers) add("count", "numbers");
     for (const auto& [parts, words] : e.words)
-        text += fmt::format("count: {}{}\n", words.front().empty() ? "*" : "", fmt::join(words, " "));
+        add("count", fmt::format("{}{}", words.front().empty() ? "*" : "", fmt::join(words, " ")));
     for (const Swell& s : e.swells)
-        text += fmt::format("swell: {} to {}, {} to {} dB\n", s.from.toString(), s.to.toString(), s.fromDb, s.toDb);
-    for (const FreeSpan& s : e.freeSpans) text += fmt::format("free: {} to {}\n", s.from.toString(), s.to.toString());
+        add("swell", fmt::format("{} to {}, {} to {} dB", s.from.toString(), s.to.toString(), s.fromDb, s.toDb));
+    for (const FreeSpan& s : e.freeSpans) add("free", fmt::format("{} to {}", s.from.toString(), s.to.toString()));
+    return settings;
+}
+
+std::string toText(const Exercise& e) {
+    std::string text;
+    for (const TextSetting& setting : settingsOf(e)) text += fmt::format("{}: {}\n", setting.key, setting.value);
     for (int v = 0; v < kVoiceCount; ++v) {
         const auto voice = static_cast<Voice>(v);
         if (std::any_of(e.strokes.begin(), e.strokes.end(), [voice](const Stroke& s) { return s.voice == voice; }))

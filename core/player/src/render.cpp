@@ -85,10 +85,15 @@ RenderedTake render(const Performance& performance, double durationS, const Reco
             bank.draw(hit.voice, hardnessOf(hit.role == Role::Grace ? Level::Ghost : hit.level));
         const double wanted = (recording.leadS + hit.timeS) * rate;
         const auto at = static_cast<std::int64_t>(std::lround(wanted - stroke.onset));
-        std::vector<float> sound = stroke.samples;
-        for (std::size_t i = 0; std::isfinite(ringsS) && i < sound.size(); ++i)
-            sound[i] *= static_cast<float>(dampedGain((static_cast<double>(i) - stroke.onset) / rate, ringsS));
-        mixIn(take.sound.samples, sound, at, amplitude(hit.levelDb - stroke.levelDb));
+        const double gain = amplitude(hit.levelDb - stroke.levelDb);
+        if (std::isfinite(ringsS)) {
+            std::vector<float> damped = stroke.samples;
+            for (std::size_t i = 0; i < damped.size(); ++i)
+                damped[i] *= static_cast<float>(dampedGain((static_cast<double>(i) - stroke.onset) / rate, ringsS));
+            mixIn(take.sound.samples, damped, at, gain);
+        } else {
+            mixIn(take.sound.samples, stroke.samples, at, gain);
+        }
         return {hit, (static_cast<double>(at) + stroke.onset) / rate, hit.levelDb + recording.gainDb};
     };
     for (std::size_t i = 0; i < performance.hits.size(); ++i)

@@ -53,6 +53,9 @@ struct Figure {
 /// a - b of independent figures; errors add in squares.
 [[nodiscard]] Figure difference(const Figure& a, const Figure& b);
 
+/// A figure against another zero: everything less `zero`, which is known exactly.
+[[nodiscard]] Figure against(const Figure& figure, double zero);
+
 /// Slope of y over x by least squares, with the interval from the residuals. Fewer than 4 points: nothing.
 [[nodiscard]] std::optional<Figure> slopeFigure(std::span<const double> x, std::span<const double> y);
 

@@ -1,6 +1,7 @@
 #pragma once
 
 #include <cstddef>
+#include <cstdint>
 #include <span>
 #include <vector>
 
@@ -15,6 +16,7 @@ struct Bar {
     int number = 1;  ///< From 1.
     Beats start;
     Meter meter;
+    std::int64_t firstBeat = 0;  ///< Beats of the phrase before it.
 
     [[nodiscard]] Beats end() const { return start + meter.barLength(); }
 };

@@ -6,7 +6,7 @@
 #include <string_view>
 #include <vector>
 
-#include "upbeat/music/exercise.h"
+#include "upbeat/music/bars.h"
 
 namespace upbeat {
 
@@ -22,9 +22,8 @@ struct CountColumn {
 /// the counting goes on through rests with the division of the beat before.
 [[nodiscard]] std::vector<CountColumn> countColumns(const Exercise& exercise);
 
-/// Into how many equal parts the written strokes divide the beat that starts at `start`; 1 when nothing is off the
-/// beat. The strokes must be in order.
-[[nodiscard]] std::int64_t divisionOfBeat(const Exercise& exercise, const Beats& start);
+/// Into how many equal parts the written strokes divide a beat; 1 when nothing is off it. The strokes must be in order.
+[[nodiscard]] std::int64_t divisionOfBeat(const Exercise& exercise, const CountedBeat& beat);
 
 /// The word for partial `index` of a beat in `parts`, where `beatNumber` counts from 1: index 0 gives the number.
 [[nodiscard]] std::string countWord(int beatNumber, int index, int parts);

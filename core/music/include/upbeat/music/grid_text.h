@@ -2,6 +2,7 @@
 
 #include <string>
 #include <string_view>
+#include <vector>
 
 #include "upbeat/music/exercise.h"
 
@@ -31,5 +32,13 @@ namespace upbeat {
 
 /// Writes what exerciseFromText reads; the two lose nothing.
 [[nodiscard]] std::string toText(const Exercise& exercise);
+
+/// One "key: value" line of the text form.
+struct TextSetting {
+    std::string_view key;
+    std::string value;
+};
+/// The settings of an exercise as its text form has them, in that order.
+[[nodiscard]] std::vector<TextSetting> settingsOf(const Exercise& exercise);
 
 }  // namespace upbeat
