@@ -18,9 +18,13 @@ namespace upbeat {
 
 namespace {
 
+/// What a rule has to be told first.
+enum class Asks { Nothing, Words, Exercise };
+
 struct Rule {
     QString name;
     std::function<Result<Exercise>(Exercise)> apply;
+    Asks asks = Asks::Nothing;
 };
 
 Result<Exercise> withMeter(const Exercise& e) {
@@ -60,15 +64,11 @@ const QList<Rule>& rules() {
              e.counting = Counting::Numbers;
              return e;
          }},
-        {EditPanel::tr("another exercise behind it …"), nullptr},
-        {EditPanel::tr("groups, a roll, pp to ff, words …"), nullptr},
+        {EditPanel::tr("another exercise behind it …"), nullptr, Asks::Exercise},
+        {EditPanel::tr("groups, a roll, pp to ff, words …"), nullptr, Asks::Words},
     };
     return list;
 }
-
-// Rules that ask something first, counted from the end of the list.
-constexpr int kWords = 1;
-constexpr int kSection = 2;
 
 constexpr std::array kMeters{Meter{2, 4}, Meter{3, 4}, Meter{4, 4}, Meter{5, 4}, Meter{2, 2},
                              Meter{6, 8}, Meter{7, 8}, Meter{9, 8}, Meter{12, 8}};
@@ -201,10 +201,9 @@ void EditPanel::applyMeter(int index) {
 
 void EditPanel::applyRule(int rule) {
     m_rule->setCurrentIndex(0);
-    const auto fromEnd = rules().size() - rule;
-    if (fromEnd == kWords) askForWords();
-    if (fromEnd == kSection) Q_EMIT sectionWanted();
-    const auto& apply = rules().at(rule).apply;
+    const auto& [name, apply, asks] = rules().at(rule);
+    if (asks == Asks::Words) askForWords();
+    if (asks == Asks::Exercise) Q_EMIT sectionWanted();
     if (!apply || !m_line->isOpen()) return;
     const auto result = apply(m_line->editor().exercise());
     if (!result) {

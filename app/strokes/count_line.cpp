@@ -124,37 +124,29 @@ void CountLine::paintEvent(QPaintEvent* /*event*/) {
 void CountLine::paintBars(QPainter& painter) const {
     const Theme& theme = Theme::of(palette());
     painter.setFont(typeFace(Type::kSmall, true));
-    for (int bar = std::max(1, m_firstBar); bar < std::min(m_exercise.bars, m_firstBar + barsInView()); ++bar) {
-        const double lead = 0.5 * (x(m_page.placeOfBar(bar)) - x(columnBefore(m_page.placeOfBar(bar))));
-        const double line = x(m_page.placeOfBar(bar)) - lead;
-        painter.setPen(QPen(theme.edge, 2));
-        if (bar > m_firstBar) painter.drawLine(QPointF(line, 8), QPointF(line, height() - wordsHeight() + 4));
-    }
-    if (m_exercise.meterChanges.empty()) return;
-    painter.setPen(theme.inkSoft);
-    for (int bar = m_firstBar; bar < std::min(m_exercise.bars, m_firstBar + barsInView()); ++bar) {
+    const auto& columns = m_page.columns;
+    int bar = -1;
+    for (std::size_t i = 0; i < columns.size(); ++i) {
+        if (!columns[i].onBar) continue;
+        ++bar;
+        if (!inView(columns[i].place)) continue;
+        const double here = x(columns[i].place);
+        if (bar > m_firstBar) {
+            const double line = 0.5 * (x(columns[i - 1].place) + here);
+            painter.setPen(QPen(theme.edge, 2));
+            painter.drawLine(QPointF(line, 8), QPointF(line, height() - wordsHeight() + 4));
+        }
         const Meter meter = barOf(m_exercise, bar + 1).meter;
-        if (bar > m_firstBar && meter == barOf(m_exercise, bar).meter) continue;
-        const double beside = columnAfter(m_page.placeOfBar(bar));  // the pen may stand on the first
+        const bool isNew = bar == m_firstBar || meter != barOf(m_exercise, bar).meter;
+        if (m_exercise.meterChanges.empty() || !isNew) continue;
+        // Beside the first column: the pen may stand there.
+        const double next = x(i + 1 < columns.size() ? columns[i + 1].place : 1.0);
         const QString text = QString::fromStdString(meter.toString());
-        const QRectF box(0.5 * (x(m_page.placeOfBar(bar)) + x(beside)) + 3, 3,
-                         painter.fontMetrics().horizontalAdvance(text) + 6, 20);
+        const QRectF box(0.5 * (here + next) + 3, 3, painter.fontMetrics().horizontalAdvance(text) + 6, 20);
         painter.fillRect(box, theme.surface);  // over the line of a dynamic
+        painter.setPen(theme.inkSoft);
         painter.drawText(box, Qt::AlignCenter, text);
     }
-}
-
-double CountLine::columnBefore(double place) const {
-    double before = 0;
-    for (const FieldColumn& column : m_page.columns)
-        if (column.place < place - 1e-9) before = column.place;
-    return before;
-}
-
-double CountLine::columnAfter(double place) const {
-    const auto after = std::find_if(m_page.columns.begin(), m_page.columns.end(),
-                                    [place](const FieldColumn& column) { return column.place > place + 1e-9; });
-    return after == m_page.columns.end() ? 1.0 : after->place;
 }
 
 /// Free spans as a hatched ground, swells as a wedge along the top, dynamics as their letters.
@@ -178,8 +170,7 @@ void CountLine::paintSpans(QPainter& painter) const {
         if (!(from < to)) continue;
         painter.setPen(QPen(theme.inkSoft, 2));
         if (swell.isLevel()) {
-            const auto name = dynamicOfLevel(swell.fromDb);
-            const QString mark = QString::fromLatin1(name.data(), static_cast<qsizetype>(name.size()));
+            const QString mark = inWords(dynamicOfLevel(swell.fromDb));
             QFont font = typeFace(Type::kSmall, true);
             font.setItalic(true);
             painter.setFont(font);

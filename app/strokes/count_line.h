@@ -41,8 +41,6 @@ class CountLine : public QWidget {
     [[nodiscard]] double wordsHeight() const;
     void paintSpans(QPainter& painter) const;
     void paintBars(QPainter& painter) const;
-    [[nodiscard]] double columnBefore(double place) const;
-    [[nodiscard]] double columnAfter(double place) const;
     void paintVoice(QPainter& painter, std::size_t row, Voice voice) const;
     [[nodiscard]] StrokeShape shapeOf(const Stroke& s, const QPointF& foot, const StrokeScale& scale,
                                       double width) const;

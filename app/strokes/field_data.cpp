@@ -91,7 +91,6 @@ std::vector<int> slotsOf(const Exercise& e) {
 
 FieldData fieldOf(const Exercise& e) {
     FieldData field;
-    field.bars = e.bars;
     field.barPlaces.clear();
     for (int bar = 1; bar <= e.bars + 1; ++bar) field.barPlaces.push_back(placeIn(e, barOf(e, bar).start));
     for (const CountColumn& column : countColumns(e))
@@ -150,8 +149,8 @@ void LevelReference::add(const Exercise& exercise, const Stroke& stroke, double 
     // Inside a swell a stroke counts as the accent that the page is measured by.
     const auto written = writtenDb(exercise, stroke.at);
     const Level level = written ? Level::Accent : stroke.level;
-    m_levels[static_cast<std::size_t>(stroke.voice)][static_cast<std::size_t>(level)].push_back(
-        levelDb - written.value_or(0) + (written ? targetDb(level) : 0));
+    m_levels[static_cast<std::size_t>(stroke.voice)][static_cast<std::size_t>(level)].push_back(levelDb -
+                                                                                                written.value_or(0));
     m_known[static_cast<std::size_t>(stroke.voice)].reset();
 }
 

@@ -54,11 +54,11 @@ struct FieldData {
     std::vector<FieldAverage> averages;
     std::vector<QString> hands;  ///< Sticking letter per stroke of the exercise.
     std::vector<double> strokePlaces;
-    std::vector<int> strokeSlots;  ///< Per stroke: see slotsOf.
-    double bars = 1;
+    std::vector<int> strokeSlots;         ///< Per stroke: see slotsOf.
     std::vector<double> barPlaces{0, 1};  ///< Where every bar begins, 0 to 1, and the end of the last.
 
     [[nodiscard]] std::size_t markCount() const;
+    [[nodiscard]] int bars() const { return static_cast<int>(barPlaces.size()) - 1; }
     /// Where a bar (from 0) begins, and the bar that holds a place.
     [[nodiscard]] double placeOfBar(int bar) const;
     [[nodiscard]] int barAt(double place) const;

@@ -29,8 +29,8 @@ void FieldView::setData(FieldData data) {
     // A long phrase starts with as many whole bars as can be read.
     const double columns = static_cast<double>(m_data.columns.size());
     if (columns > kMostColumnsAtOnce) {
-        const double bars = std::max(1.0, std::floor(m_data.bars * kMostColumnsAtOnce / columns));
-        m_zoom.span = std::min(1.0, bars / m_data.bars);
+        const double bars = std::max(1.0, std::floor(m_data.bars() * kMostColumnsAtOnce / columns));
+        m_zoom.span = std::min(1.0, bars / m_data.bars());
     }
     update();
     Q_EMIT chosenChanged();
@@ -66,7 +66,7 @@ void FieldView::zoomOut() {
 }
 
 void FieldView::setZoomSpan(double span) {
-    const double smallest = std::max(1.0 / 64.0, 1.0 / std::max<double>(1.0, 4.0 * m_data.bars));
+    const double smallest = std::max(1.0 / 64.0, 1.0 / std::max<double>(1.0, 4.0 * m_data.bars()));
     const double centre = chosen() != nullptr ? chosen()->place : m_zoom.from + m_zoom.span / 2;
     m_zoom.span = std::clamp(span, smallest, 1.0);
     m_zoom.from = std::clamp(centre - m_zoom.span / 2, 0.0, 1.0 - m_zoom.span);

@@ -70,7 +70,11 @@ void Studio::chooseExercise(const std::string& id) {
         std::find_if(m_exercises.begin(), m_exercises.end(), [&id](const Exercise& e) { return e.id == id; });
     if (found == m_exercises.end() || isRecording()) return;
     m_stages.clear();
-    m_exercise = *found;
+    putOnStand(*found);
+}
+
+void Studio::putOnStand(Exercise exercise) {
+    m_exercise = std::move(exercise);
     readLadder();
     Q_EMIT exerciseChanged();
 }
@@ -118,9 +122,7 @@ void Studio::changeSettings(const PracticeSettings& settings) {
 
 void Studio::isolate(const Span& span) {
     if (isRecording() || isDrill()) return;
-    m_exercise = drillFor(m_exercise, span);
-    readLadder();
-    Q_EMIT exerciseChanged();
+    putOnStand(drillFor(m_exercise, span));
 }
 
 void Studio::practiseBars(int from, int to) {
@@ -130,9 +132,7 @@ void Studio::practiseBars(int from, int to) {
         Q_EMIT said(tr("There is nothing to play in these bars."));
         return;
     }
-    m_exercise = std::move(drill);
-    readLadder();
-    Q_EMIT exerciseChanged();
+    putOnStand(std::move(drill));
 }
 
 bool Studio::isDrill() const {

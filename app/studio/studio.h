@@ -175,6 +175,7 @@ class Studio : public QObject {
     void restartTimer();
     void endOfTime();
     void afterStage(const Verdict& verdict);
+    void putOnStand(Exercise exercise);
     void readLadder();
     void saveLadder();
     void tick();

@@ -171,10 +171,8 @@ void Studio::takeApart(Method method, std::optional<Method> inner) {
 namespace {
 
 QString keyOfWay(const std::string& exercise, Method method, std::optional<Method> inner) {
-    const auto text = [](Method m) {
-        return QString::fromUtf8(toName(m).data(), static_cast<qsizetype>(toName(m).size()));
-    };
-    const QString way = inner ? text(method) + QLatin1Char('+') + text(*inner) : text(method);
+    QString way = inWords(toName(method));
+    if (inner) way += QLatin1Char('+') + inWords(toName(*inner));
     return QStringLiteral("stages/%1/%2").arg(QString::fromStdString(exercise), way);
 }
 
