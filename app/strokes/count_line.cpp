@@ -103,9 +103,9 @@ void CountLine::paintEvent(QPaintEvent* /*event*/) {
     painter.setPen(QPen(theme.edge, 1));
     painter.setBrush(theme.surface);
     painter.drawRoundedRect(QRectF(rect()).adjusted(0.5, 0.5, -0.5, -0.5), 8, 8);
+    paintMarks(painter);
     paintSpans(painter);
     paintBars(painter);
-    paintMarks(painter);
     const std::size_t rows = m_folded ? 1 : list.size();
     for (std::size_t i = 0; i < rows; ++i) paintVoice(painter, i, list[i]);
     paintWords(painter, QRectF(0, height() - wordsHeight(), width(), wordsHeight()));
@@ -171,8 +171,7 @@ void CountLine::paintSpans(QPainter& painter) const {
         painter.setPen(QPen(theme.inkSoft, 2));
         if (swell.isLevel()) {
             const QString mark = inWords(dynamicOfLevel(swell.fromDb));
-            QFont font = typeFace(Type::kSmall, true);
-            font.setItalic(true);
+            const QFont font = typeFace(Type::kSmall, true);
             painter.setFont(font);
             const double width = QFontMetricsF(font).horizontalAdvance(mark) + 8;
             painter.drawText(QRectF(from - 4, kTop - 12, width, 22), Qt::AlignVCenter, mark);
