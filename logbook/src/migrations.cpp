@@ -15,8 +15,8 @@ namespace {
 using Migration = std::vector<const char*>;
 
 // Append only: a migration that has been released is never changed. docs/formats/logbook.md describes the result.
-const std::array<Migration, 2>& migrations() {
-    static const std::array<Migration, 2> all{{
+const std::array<Migration, 3>& migrations() {
+    static const std::array<Migration, 3> all{{
         {
             R"(CREATE TABLE exercise_version (
                  id INTEGER PRIMARY KEY,
@@ -86,6 +86,11 @@ const std::array<Migration, 2>& migrations() {
             "ALTER TABLE hit ADD COLUMN colour BLOB",
             "ALTER TABLE take ADD COLUMN trace BLOB",
             "ALTER TABLE take ADD COLUMN trace_column_s REAL NOT NULL DEFAULT 0.004",
+        },
+        // Faint hits are weighed by more than the rise of the bands since then: what was heard before keeps about the
+        // say it had.
+        {
+            "UPDATE hit SET strength = strength * strength * strength / 225 WHERE strength < 15",
         },
     }};
     return all;

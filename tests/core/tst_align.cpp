@@ -1,5 +1,6 @@
 #include <QTest>
 #include <cmath>
+#include <functional>
 
 #include "takes.h"
 #include "upbeat/align/matched_take.h"
@@ -183,6 +184,53 @@ class TestAlign : public QObject {
         half.strength = 70;
         hits.insert(hits.begin() + 1, half);
         QCOMPARE(matched(take, hits).extra.size(), std::size_t{0});
+    }
+
+    /// Every stroke sounds a second time, louder, after `lag` of its number in seconds.
+    static MatchedTake speakingTwice(const KnownTake& take, const std::function<double(std::size_t)>& lag) {
+        std::vector<Hit> hits;
+        const auto once = perfectHits(take);
+        for (std::size_t i = 0; i < once.size(); ++i) {
+            hits.push_back(once[i]);
+            Hit& second = hits.emplace_back(once[i]);
+            second.timeS += lag(i);
+            second.peakS = second.timeS;
+            second.levelDb += 5;
+        }
+        return matched(take, hits);
+    }
+
+    void aDrumThatAlwaysAnswersAfterTheSameTimeIsNoFlam() {
+        const KnownTake take = played("singles-sixteenths", 100, 4, machine());
+        const MatchedTake m =
+            speakingTwice(take, [](std::size_t i) { return 0.0155 + 0.0005 * static_cast<double>(i % 3); });
+        QCOMPARE(m.extra.size(), std::size_t{0});
+        QCOMPARE(m.missed.size(), std::size_t{0});
+        for (const MatchedStroke& s : m.strokes) QVERIFY(std::abs(s.offsetMs) < 1);
+    }
+
+    void aPlayerWhoFlamsIsHeard() {
+        const KnownTake take = played("singles-sixteenths", 100, 4, machine());
+        const MatchedTake m =
+            speakingTwice(take, [](std::size_t i) { return 0.014 + 0.0025 * static_cast<double>((i * 5) % 7); });
+        QVERIFY2(m.extra.size() * 10 > take.performance.hits.size() * 9, qPrintable(QString::number(m.extra.size())));
+    }
+
+    void aWrittenFlamIsNoAnswerOfTheDrum() {
+        const KnownTake take = played("flam-taps", 80, 4, machine());
+        const MatchedTake m = matched(take, perfectHits(take));
+        QCOMPARE(m.missedGrace.size(), std::size_t{0});
+        QCOMPARE(m.missed.size(), std::size_t{0});
+    }
+
+    void aSoundFarBelowEveryStrokeIsNoStroke() {
+        const KnownTake take = played("singles-sixteenths", 100, 4, machine());
+        auto hits = perfectHits(take);
+        hits[5].strength = hits[9].strength = 3;
+        hits[9].levelDb -= 45;
+        const MatchedTake m = matched(take, hits);
+        QCOMPARE(m.missed.size(), std::size_t{1});
+        QCOMPARE(m.hits.size(), hits.size() - 1);
     }
 
     void whatSoundsBeforeAndAfterTheBarsIsLeftOut() {

@@ -187,6 +187,22 @@ class TestDetector : public QObject {
                  static_cast<int>(singles().rendered.hits.size()));
     }
 
+    void softStrokesOverAHardRingAreFoundAndNoneInvented() {
+        std::size_t missed = 0;
+        std::size_t extra = 0;
+        for (const std::uint64_t kit : {41U, 42U, 43U, 44U}) {
+            Recording recording;
+            recording.kitSeed = kit;
+            recording.hardKit = true;
+            const KnownTake take = play(*builtInExercise("paradiddle-accents"), 96, 8, goodPlayer(), kit, recording);
+            const TakeAnalysis a = analyze(take, listenTo(take.rendered.sound.view(), 48000));
+            missed += a.matched.missed.size();
+            extra += a.matched.extra.size();
+        }
+        QVERIFY2(missed <= 2, qPrintable(QString::number(missed)));
+        QVERIFY2(extra <= 2, qPrintable(QString::number(extra)));
+    }
+
     void memoryOfTheDetectorIsNotTheTakes() {
         // Two minutes block by block: what is not taken away must not pile up. Hits are, so they are counted.
         HitDetector detector(48000);

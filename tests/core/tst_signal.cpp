@@ -4,10 +4,13 @@
 
 #include "upbeat/signal/band_bank.h"
 #include "upbeat/signal/biquad.h"
+#include "upbeat/signal/faint.h"
+#include "upbeat/signal/hit.h"
 #include "upbeat/signal/level.h"
 #include "upbeat/signal/level_meter.h"
 #include "upbeat/signal/novelty.h"
 #include "upbeat/signal/onset.h"
+#include "upbeat/signal/ring_meter.h"
 
 using namespace upbeat;
 
@@ -92,6 +95,65 @@ class TestSignal : public QObject {
         for (std::size_t i = 0; i + 24 <= silence.size(); i += 24)
             (void)bank.process(std::span(silence).subspan(i, 24));
         for (const float energy : bank.process(std::span(silence).first(24))) QCOMPARE(energy, 0.0F);
+    }
+
+    void aRingExplainsItselfAndANewStrokeIsHeardOverIt() {
+        // A stroke 9 dB below what still rings of two louder modes.
+        const auto mode = [](double hz, double decayS, double t) {
+            return t < 0 ? 0 : std::exp(-t / decayS) * std::sin(2 * std::numbers::pi * hz * t);
+        };
+        constexpr double kStrokeS = 0.3;
+        std::vector<float> wave(48000 / 2);
+        for (std::size_t i = 0; i < wave.size(); ++i) {
+            const double t = static_cast<double>(i) / 48000;
+            wave[i] = static_cast<float>(0.5 * mode(190, 0.4, t - 0.05) + 0.3 * mode(322, 0.3, t - 0.05) +
+                                         0.1 * mode(540, 0.1, t - kStrokeS));
+        }
+        RingMeter meter(48000);
+        for (std::size_t at = 0; at + 24 <= wave.size(); at += 24)
+            meter.push(std::span<const float>(wave).subspan(at, 24));
+        const auto rises = meter.take();
+        QVERIFY(rises.size() > 900);
+        const auto frameOf = [](double seconds) { return static_cast<std::ptrdiff_t>(seconds / kFrameS); };
+        const auto loudest = std::max_element(rises.begin() + frameOf(0.12), rises.end());
+        QVERIFY2(*loudest > 12, qPrintable(QString::number(*loudest)));
+        QVERIFY(std::abs(loudest - rises.begin() - frameOf(kStrokeS)) <= 8);
+        for (auto r = rises.begin() + frameOf(0.15); r < rises.begin() + frameOf(kStrokeS - 0.014); ++r)
+            QVERIFY2(*r < 2, qPrintable(QString::number(*r)));
+        // By itself, and with the ear closed before the stroke.
+        QVERIFY(meter.riseDb(frameOf(kStrokeS), frameOf(1)) > 12);
+        QVERIFY(meter.riseDb(frameOf(kStrokeS - 0.008), frameOf(kStrokeS - 0.001)) < 2);
+        QCOMPARE(meter.riseDb(frameOf(kStrokeS), frameOf(kStrokeS) + 2), 0.0);
+        QCOMPARE(meter.riseDb(frameOf(1), frameOf(2)), 0.0);
+        meter.forgetOld();
+        QVERIFY(std::isfinite(meter.riseDb(frameOf(0.1), frameOf(0.12))));
+    }
+
+    void nothingRisesInSilence() {
+        RingMeter meter(44100);
+        const std::vector<float> silence(22, 0.0F);
+        for (int i = 0; i < 400; ++i) meter.push(silence);
+        for (const float rise : meter.take()) QCOMPARE(rise, 0.0F);
+    }
+
+    void everyWitnessOfAFaintHitSpeaksAndNoneMakesItFirm() {
+        const double plain = weighFaint(5, 2, 2);
+        QVERIFY(weighFaint(6, 2, 2) > plain);
+        QVERIFY(weighFaint(5, 3, 2) > plain);
+        QVERIFY(weighFaint(5, 2, 3) > plain);
+        QVERIFY(weighFaint(14, 40, 40) < kFirmStrength);
+        QVERIFY(weighFaint(3, -3, -3) < 0.15);
+    }
+
+    void whatLastsIsMeasuredOnlyUpToTheNextStroke() {
+        std::vector<BandEnergy> frames(kPatchFrames);
+        for (std::size_t f = 0; f < frames.size(); ++f)
+            frames[f].fill(f < kPatchBefore ? 1e-6F : f < kPatchBefore + 22 ? 1e-5F : 1e-2F);
+        Patch patch;
+        patch.fill(frames, kPatchBefore);
+        QVERIFY(std::abs(lastingDb(patch, 22) - 10) < 0.6);
+        QVERIFY(std::abs(lastingDb(patch, 10) - 10) < 0.6);
+        QVERIFY(lastingDb(patch, 100) > 30);
     }
 
     void noveltyIsZeroWhereNothingRises() {

@@ -71,7 +71,7 @@ class TestLogbook : public QObject {
         const auto logbook = opened(dir);
         QCOMPARE(*TakeRepository(*logbook).count(), 0);
         QVERIFY(QFile::exists(dir.filePath(QStringLiteral("takes"))));
-        QCOMPARE(ask(dir.filePath(QStringLiteral("logbook.db")), QStringLiteral("PRAGMA user_version")).toInt(), 2);
+        QCOMPARE(ask(dir.filePath(QStringLiteral("logbook.db")), QStringLiteral("PRAGMA user_version")).toInt(), 3);
         QCOMPARE(ask(dir.filePath(QStringLiteral("logbook.db")), QStringLiteral("PRAGMA journal_mode")).toString(),
                  QStringLiteral("wal"));
     }
@@ -105,6 +105,25 @@ class TestLogbook : public QObject {
         QVERIFY(!refused);
         QVERIFY(QString::fromStdString(refused.error().sentence()).contains(QStringLiteral("newer")));
         QCOMPARE(ask(file, QStringLiteral("PRAGMA user_version")).toInt(), 99);
+    }
+
+    void faintHitsOfAnOlderLogbookDoNotWeighMoreThanTheyDid() {
+        QTemporaryDir dir;
+        const QString file = dir.filePath(QStringLiteral("logbook.db"));
+        StoredTake take = takeAt("paradiddle-accents", kEvening);
+        take.hits[0].strength = 4;
+        take.hits[1].strength = 40;
+        qint64 id = 0;
+        {
+            const auto logbook = opened(dir);
+            id = added(*logbook, take);
+        }
+        ask(file, QStringLiteral("PRAGMA user_version = 2"));
+        const auto logbook = opened(dir);
+        const auto again = TakeRepository(*logbook).find(id);
+        QVERIFY(again);
+        QVERIFY(again->hits[0].strength < 0.5);
+        QCOMPARE(again->hits[1].strength, 40.0);
     }
 
     void aFileThatIsNoLogbookIsRefusedAndLeftAsItIs() {

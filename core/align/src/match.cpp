@@ -13,6 +13,7 @@ namespace {
 constexpr double kClearDb = 24.0;
 constexpr double kReflectionDb = 15.0;  // walls answer at least this much softer
 constexpr double kEchoReachS = 0.032;
+constexpr double kMayEcho = 5.0;  // strength of what may be followed by an echo
 
 /// The player's place against the click around every event: median offset of the main strokes within two seconds.
 std::vector<double> slowShift(std::span<const PageEvent> events, std::span<const Sounding> hits,
@@ -60,20 +61,16 @@ std::vector<double> follow(std::span<const PageEvent> events, std::span<const So
     return shift;
 }
 
-std::array<std::optional<Usual>, kClasses> usualOf(std::span<const PageEvent> events, std::span<const Sounding> hits,
-                                                   const Assignment& found) {
+std::array<std::optional<double>, kClasses> usualDbOf(std::span<const PageEvent> events, std::span<const Sounding> hits,
+                                                      const Assignment& found) {
     constexpr std::size_t kFewest = 4;
     std::array<std::vector<double>, kClasses> levels;
-    std::array<std::vector<double>, kClasses> strengths;
-    for (std::size_t i = 0; i < events.size(); ++i) {
-        if (found.hitOfEvent[i] == kNone) continue;
-        const Sounding& hit = hits[static_cast<std::size_t>(found.hitOfEvent[i])];
-        levels[classOf(events[i])].push_back(hit.levelDb);
-        strengths[classOf(events[i])].push_back(std::log(hit.strength));
-    }
-    std::array<std::optional<Usual>, kClasses> usual;
+    for (std::size_t i = 0; i < events.size(); ++i)
+        if (found.hitOfEvent[i] != kNone)
+            levels[classOf(events[i])].push_back(hits[static_cast<std::size_t>(found.hitOfEvent[i])].levelDb);
+    std::array<std::optional<double>, kClasses> usual;
     for (std::size_t c = 0; c < kClasses; ++c)
-        if (levels[c].size() >= kFewest) usual[c] = Usual{medianOf(levels[c]), medianOf(strengths[c])};
+        if (levels[c].size() >= kFewest) usual[c] = medianOf(levels[c]);
     return usual;
 }
 
@@ -120,6 +117,7 @@ std::vector<Sounding> soundings(std::span<const Hit> hits, double firstBeatS, do
             !hits[j].voice || ((j == 0 || !isSameSound(j - 1)) && (j + 1 == hits.size() || !isSameSound(j + 1)));
         for (std::size_t k = j; !hits[j].exact && k-- > 0 && hits[j].timeS - hits[k].timeS < kEchoReachS;) {
             if (hits[j].voice && hits[k].peakS == hits[j].peakS) continue;  // two voices of one sound
+            if (hits[k].strength < kMayEcho) continue;
             const bool louder = hits[j].levelDb > hits[k].levelDb + 3.0;
             const bool clear = hits[j].contrastDb > kClearDb && hits[j].levelDb > hits[k].levelDb - kReflectionDb;
             const bool atOnce = hits[j].timeS - hits[k].timeS < kSecondSoundS && hits[k].strength >= kFirmStrength;
@@ -135,7 +133,7 @@ Assignment match(std::span<const PageEvent> events, std::span<const Sounding> hi
     expected.shiftS = follow(events, hits);
     const Assignment first = solve(events, hits, expected).assignment;
     expected.shiftS = slowShift(events, hits, first);
-    expected.usual = usualOf(events, hits, first);
+    expected.usualDb = usualDbOf(events, hits, first);
     expected.scatterS = usualScatter(events, hits, first, expected.shiftS);
     addHabits(expected.shiftS, events, hits, first);
     return solve(events, hits, expected).assignment;

@@ -4,6 +4,7 @@
 #include <cmath>
 
 #include "breaks.h"
+#include "second_sounds.h"
 #include "upbeat/signal/sharpen.h"
 
 namespace upbeat {
@@ -182,7 +183,8 @@ MatchedTake matchTake(const Exercise& exercise, const TakeFrame& frame, const He
     const bool apart =
         !hits.empty() && std::all_of(hits.begin(), hits.end(), [](const Hit& h) { return h.voice.has_value(); });
     auto events = eventsOf(exercise, page, apart);
-    const auto sounding = soundings(hits, frame.firstBeatS, frame.latencyS);
+    auto sounding = soundings(hits, frame.firstBeatS, frame.latencyS);
+    if (!apart) markSecondSounds(sounding, events);
     const double beatS = beatDuration(Bpm(frame.tempoBpm)).value();
     const auto sections = findSections(events, sounding, beatS);
     moveTo(events, sections, beatS);

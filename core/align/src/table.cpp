@@ -8,15 +8,14 @@ namespace upbeat {
 
 namespace {
 
-constexpr double kUnplayedCost = 7.0;
-constexpr double kUnplayedGraceCost = 5.0;
+constexpr double kUnplayedCost = 7.5;
+constexpr double kUnplayedGraceCost = 7.0;
 constexpr double kUnwrittenCost = 6.0;
 constexpr double kDroppedWeakCost = 0.05;
-constexpr double kWeakCost = 5.0;
+constexpr double kFaintCost = 1.6;  // per e-fold below what is firm
+constexpr double kFaintLevelWeight = 0.5;
 constexpr double kFaintRoom = 1.3;
 constexpr double kFirmRoom = 3;
-constexpr double kFaintCost = 0.8;
-constexpr double kMostFaintCost = 3.0;
 constexpr double kEchoCost = 3.0;
 constexpr double kGraceEchoCost = 0.5;
 constexpr double kImpossible = std::numeric_limits<double>::infinity();
@@ -38,14 +37,13 @@ double pairCost(const PageEvent& event, const Sounding& hit, double shiftS, cons
     const double room = hit.strength < kFirmStrength ? kFaintRoom : kFirmRoom;
     const double scatter = event.role == Role::Grace ? scatterS(event) : room * expected.scatterS;
     double cost = 0.5 * std::pow(late / std::min(scatterS(event), scatter), 2.0);
-    if (const auto& usual = expected.usual[classOf(event)]) {
-        cost += expected.levelWeight * std::min(std::pow((hit.levelDb - usual->levelDb) / 6.0, 2.0), 6.0);
-        // A stroke of a class that is heard clearly elsewhere does not hide here without a reason.
-        const double fainter = std::max(0.0, usual->logStrength - std::log(hit.strength));
-        if (event.role == Role::Main) cost += std::min(kFaintCost * fainter * fainter, kMostFaintCost);
+    const bool faint = hit.strength < kFirmStrength;
+    if (const auto& usualDb = expected.usualDb[classOf(event)]) {
+        const double away = std::pow((hit.levelDb - *usualDb) / 6.0, 2.0);
+        cost += faint ? kFaintLevelWeight * std::min(away, 20.0) : expected.levelWeight * std::min(away, 6.0);
     }
-    if (hit.strength < kFirmStrength) cost += kWeakCost * (kFirmStrength - hit.strength) / kFirmStrength;
-    if (hit.echo) cost += event.ornamented ? kGraceEchoCost : kEchoCost;
+    if (faint) cost += kFaintCost * std::log(kFirmStrength / hit.strength);
+    if (hit.echo) cost += event.ornamented && !hit.second ? kGraceEchoCost : kEchoCost;
     return cost;
 }
 
@@ -167,8 +165,7 @@ Expectation usualByShare(std::span<const PageEvent> events, std::span<const Soun
     for (const std::size_t c : {kClasses - 1, std::size_t{0}, std::size_t{1}, std::size_t{2}}) {
         const double share = static_cast<double>(counts[c]) / static_cast<double>(events.size());
         const auto middle = static_cast<std::size_t>((passed + 0.5 * share) * static_cast<double>(levels.size()));
-        // The strength is not asked for: log of nothing is always fainter.
-        if (counts[c] > 0) expected.usual[c] = Usual{levels[std::min(middle, levels.size() - 1)], -100};
+        if (counts[c] > 0) expected.usualDb[c] = levels[std::min(middle, levels.size() - 1)];
         passed += share;
     }
     return expected;

@@ -16,17 +16,11 @@ inline constexpr std::size_t kClasses = 4;
     return event.role == Role::Grace ? kClasses - 1 : static_cast<std::size_t>(event.level);
 }
 
-/// How the strokes of a class usually sound in this take.
-struct Usual {
-    double levelDb = 0;
-    double logStrength = 0;
-};
-
 struct Expectation {
-    std::vector<double> shiftS;                        ///< Per event: where the player is against the click.
-    std::array<std::optional<Usual>, kClasses> usual;  ///< Per class, where known.
-    double levelWeight = 0.3;                          ///< How much a level unlike its class counts.
-    double scatterS = 1.0;                             ///< Of this player's firm strokes: what is usual is expected.
+    std::vector<double> shiftS;                           ///< Per event: where the player is against the click.
+    std::array<std::optional<double>, kClasses> usualDb;  ///< Level of each class in this take, where known.
+    double levelWeight = 0.3;                             ///< How much a level unlike its class counts.
+    double scatterS = 1.0;                                ///< Of this player's firm strokes: what is usual is expected.
 };
 
 struct Solution {

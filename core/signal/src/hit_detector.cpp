@@ -5,6 +5,7 @@
 #include <utility>
 
 #include "upbeat/signal/colour.h"
+#include "upbeat/signal/faint.h"
 #include "upbeat/signal/level.h"
 #include "upbeat/signal/onset.h"
 
@@ -23,6 +24,10 @@ constexpr double kLevelReachS = 0.038;  // nothing later belongs to a stroke's l
 constexpr double kSecondSoundS = 0.013;
 constexpr double kFarLouder = 10.0;  // in energy: a main stroke over its grace note
 constexpr double kClosestS = 0.003;  // two onsets nearer than this are one
+constexpr float kLeastRiseDb = 2.0F;
+constexpr std::int64_t kBesideFrames = 16;  // a rise this near to a candidate is the same sound
+constexpr double kLeastStrength = 0.15;     // fainter ones are no strokes, whatever the page asks
+constexpr double kMaskedS = 0.020;          // the witnesses of faint hits hear a firm stroke just before
 
 }  // namespace
 
@@ -31,6 +36,7 @@ HitDetector::HitDetector(int sampleRate)
       m_frameSize(static_cast<std::size_t>(std::max(1L, std::lround(kFrameS * sampleRate)))),
       m_bank(sampleRate),
       m_novelty(sampleRate),
+      m_ring(sampleRate),
       m_trace(static_cast<double>(m_frameSize) * kFramesPerColumn / sampleRate) {}
 
 void HitDetector::push(std::span<const float> block) {
@@ -62,12 +68,15 @@ std::vector<Hit> HitDetector::takeEarly() {
 }
 
 void HitDetector::pushFrame() {
-    m_frames.push_back(m_bank.process(std::span(m_samples).last(m_frameSize)));
+    const auto frame = std::span<const float>(m_samples).last(m_frameSize);
+    m_frames.push_back(m_bank.process(frame));
+    m_ring.push(frame);
     m_strengths.push_back(0.0);
     ++m_frameCount;
     traceFrame();
     const auto after = static_cast<std::int64_t>(kAfterFrames);
     if (m_frameCount > after) considerFrame(m_frameCount - after);
+    considerRises();
 }
 
 void HitDetector::traceFrame() {
@@ -107,6 +116,42 @@ void HitDetector::addCandidate(const Candidate& candidate) {
         m_waiting.pop_back();
     }
     m_waiting.push_back(candidate);
+}
+
+/// Looks for moments that the ring explains worst, where the bands together showed nothing: a stroke that is heard in
+/// few of them, while the others fall.
+void HitDetector::considerRises() {
+    constexpr auto kReach = static_cast<std::size_t>(kPeakReach);
+    const auto some = m_ring.take();
+    m_rises.insert(m_rises.end(), some.begin(), some.end());
+    m_risesSeen = std::max(m_risesSeen, kReach);
+    for (; m_risesSeen + kReach < m_rises.size(); ++m_risesSeen) {
+        const float rise = m_rises[m_risesSeen];
+        if (rise < kLeastRiseDb) continue;
+        const auto at = m_rises.begin() + static_cast<std::ptrdiff_t>(m_risesSeen);
+        if (std::all_of(at - kPeakReach, at, [rise](float r) { return r < rise; }) &&
+            std::all_of(at + 1, at + 1 + kPeakReach, [rise](float r) { return r <= rise; }))
+            addFromRing(m_risesSeen);
+    }
+}
+
+void HitDetector::addFromRing(std::size_t index) {
+    constexpr std::ptrdiff_t kNear = 4;
+    const std::int64_t frame = m_firstFrame + static_cast<std::int64_t>(index);
+    const auto at = m_strengths.begin() + static_cast<std::ptrdiff_t>(index);
+    const double strength = std::clamp(*std::max_element(at - kNear, at + kNear + 1), 1.0, kWeakStrength);
+    const auto place =
+        std::find_if(m_waiting.begin(), m_waiting.end(), [frame](const Candidate& c) { return c.frame > frame; });
+    m_waiting.insert(place, {frame, strength, false, true});
+}
+
+/// Whether a candidate of the ring meter is a stroke that the bands show as well, a little before or after.
+bool HitDetector::isBesideAnother(const Candidate& candidate) const {
+    if (!candidate.ringAlone) return false;
+    const auto isNear = [&candidate](std::int64_t frame) { return std::abs(frame - candidate.frame) < kBesideFrames; };
+    return (m_lastFrame >= 0 && isNear(m_lastFrame)) ||
+           std::any_of(m_waiting.begin(), m_waiting.end(),
+                       [&](const Candidate& c) { return !c.ringAlone && isNear(c.frame); });
 }
 
 void HitDetector::settle(bool everything) {
@@ -154,6 +199,7 @@ void HitDetector::showEarly() {
         const std::int64_t sample = candidate.frame * static_cast<std::int64_t>(m_frameSize);
         if (m_seen - sample < soonest) break;
         candidate.shown = true;
+        if (isBesideAnother(candidate)) continue;
         m_early.push_back(describe(candidate, nextStroke(sample)));
     }
 }
@@ -180,7 +226,7 @@ Hit HitDetector::describe(const Candidate& candidate, std::int64_t nextSample) c
     hit.timeS = (static_cast<double>(from) + onset.sample) / m_sampleRate;
     hit.peakS = static_cast<double>(coarse) / m_sampleRate;
     hit.patch.fill(m_frames, static_cast<std::size_t>(candidate.frame - m_firstFrame));
-    hit.strength = candidate.strength;
+    hit.strength = strengthOf(candidate, hit);
     hit.contrastDb = onset.contrastDb;
     const auto start = static_cast<std::size_t>(std::max(0.0, onset.sample));
     hit.colour = colourOf(hit);
@@ -189,14 +235,32 @@ Hit HitDetector::describe(const Candidate& candidate, std::int64_t nextSample) c
     return hit;
 }
 
+/// A hit that is firm by itself stays as it is. A faint one is weighed by more witnesses; just after a firm stroke,
+/// which they would take for the background, they can only speak against it.
+double HitDetector::strengthOf(const Candidate& candidate, const Hit& hit) const {
+    constexpr std::int64_t kGuard = 8;  // a slow stroke begins before its novelty peaks
+    if (candidate.strength >= kFirmStrength) return candidate.strength;
+    const auto next = std::find_if(m_waiting.begin(), m_waiting.end(), [&candidate](const Candidate& c) {
+        return c.frame > candidate.frame && c.strength >= kFirmStrength;
+    });
+    const std::int64_t endFrame = next != m_waiting.end() ? next->frame - kGuard : m_frameCount;
+    const double weighed = weighFaint(candidate.strength, m_ring.riseDb(candidate.frame, endFrame),
+                                      lastingDb(hit.patch, static_cast<int>(endFrame - candidate.frame)));
+    return hit.peakS - m_lastFirmS < kMaskedS ? std::min(weighed, candidate.strength) : weighed;
+}
+
 void HitDetector::decide(const Candidate& candidate, std::int64_t nextSample) {
+    if (isBesideAnother(candidate)) return;
+    m_lastFrame = candidate.frame;
     Hit hit = describe(candidate, nextSample);
-    if (hit.timeS - m_lastTimeS < kClosestS) return;
+    if (hit.timeS - m_lastTimeS < kClosestS || hit.strength < kLeastStrength) return;
     m_lastTimeS = hit.timeS;
+    if (candidate.strength >= kFirmStrength) m_lastFirmS = hit.peakS;
     m_ready.push_back(hit);
 }
 
 void HitDetector::forgetOld() {
+    m_ring.forgetOld();
     const auto keep = static_cast<std::size_t>(kHistoryS * m_sampleRate);
     if (m_samples.size() > 8 * keep) {
         const std::size_t drop = m_samples.size() - keep;
@@ -208,6 +272,8 @@ void HitDetector::forgetOld() {
         const auto drop = static_cast<std::ptrdiff_t>(m_frames.size() - keepFrames);
         m_frames.erase(m_frames.begin(), m_frames.begin() + drop);
         m_strengths.erase(m_strengths.begin(), m_strengths.begin() + drop);
+        m_rises.erase(m_rises.begin(), m_rises.begin() + drop);
+        m_risesSeen -= static_cast<std::size_t>(drop);
         m_firstFrame += drop;
     }
 }

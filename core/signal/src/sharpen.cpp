@@ -14,6 +14,11 @@ namespace {
 
 constexpr double kVeryClearDb = 30.0;
 constexpr double kStillClearDb = 18.0;
+/// From this contrast on a hit keeps the onset of its own rise. Close behind another stroke, or before one, that rise
+/// is followed less well.
+constexpr double kAloneDb = 21.0;
+constexpr double kBeforeAnotherDb = 26.0;
+constexpr double kBehindAnotherDb = 30.0;
 constexpr std::size_t kMostExamples = 8;
 constexpr std::size_t kFewestExamples = 3;
 constexpr int kEarliest = -20;      // where an onset may lie, in frames from the novelty peak
@@ -193,10 +198,11 @@ void sharpenOnsets(std::vector<Hit>& hits) {
     constexpr double kNearS = 0.045;  // grace notes
     for (std::size_t i = 0; i < hits.size(); ++i) {
         Hit& hit = hits[i];
-        if (hit.contrastDb >= kOwnOnsetDb || hit.patch.isEmpty()) continue;
-        const bool near = (i > 0 && hit.timeS - hits[i - 1].timeS < kNearS) ||
-                          (i + 1 < hits.size() && hits[i + 1].timeS - hit.timeS < kNearS);
-        const int earliest = near ? kEarliestNear : kEarliest;
+        const bool behind = i > 0 && hit.timeS - hits[i - 1].timeS < kNearS;
+        const bool before = i + 1 < hits.size() && hits[i + 1].timeS - hit.timeS < kNearS;
+        const double ownDb = behind ? kBehindAnotherDb : before ? kBeforeAnotherDb : kAloneDb;
+        if (hit.contrastDb >= ownDb || hit.patch.isEmpty()) continue;
+        const int earliest = behind || before ? kEarliestNear : kEarliest;
         const double time = hit.peakS + bestShift(Fit(hit, freedom, earliest), examples, earliest) * kFrameS;
         const bool inOrder = (i == 0 || time > hits[i - 1].timeS + kNeighbourS) &&
                              (i + 1 == hits.size() || time < hits[i + 1].timeS - kNeighbourS);

@@ -20,8 +20,9 @@ struct Sounding {
     double levelDb = 0;
     double strength = 0;
     std::optional<Voice> voice{};
-    bool alone = true;  ///< Not one of several voices of one sound.
-    bool echo = false;  ///< Follows a hit within 32 ms without being louder: perhaps the drum speaking twice.
+    bool alone = true;    ///< Not one of several voices of one sound.
+    bool echo = false;    ///< Follows a hit within 32 ms without being louder: perhaps the drum speaking twice.
+    bool second = false;  ///< The drum speaks twice like that throughout the take.
 };
 
 /// One-to-one, order-keeping assignment; kNone where there is no partner.

@@ -9,6 +9,7 @@
 #include "upbeat/signal/band_trace.h"
 #include "upbeat/signal/hit.h"
 #include "upbeat/signal/novelty.h"
+#include "upbeat/signal/ring_meter.h"
 
 namespace upbeat {
 
@@ -37,15 +38,20 @@ class HitDetector {
         std::int64_t frame;
         double strength;
         bool shown = false;
+        bool ringAlone = false;  // the bands together showed nothing
     };
 
     void pushFrame();
     void considerFrame(std::int64_t frame);
     void addCandidate(const Candidate& candidate);
+    void considerRises();
+    void addFromRing(std::size_t index);
     void settle(bool everything);
     [[nodiscard]] std::int64_t nextStroke(std::int64_t sample) const;
     [[nodiscard]] double energyAfter(std::int64_t from, std::int64_t to) const;
     [[nodiscard]] Hit describe(const Candidate& candidate, std::int64_t nextSample) const;
+    [[nodiscard]] double strengthOf(const Candidate& candidate, const Hit& hit) const;
+    [[nodiscard]] bool isBesideAnother(const Candidate& candidate) const;
     void decide(const Candidate& candidate, std::int64_t nextSample);
     void traceFrame();
     void showEarly();
@@ -55,6 +61,7 @@ class HitDetector {
     std::size_t m_frameSize;
     BandBank m_bank;
     NoveltyMeter m_novelty;
+    RingMeter m_ring;
 
     std::vector<float> m_samples;  // recent history, m_samples[0] is sample m_firstSample
     std::int64_t m_firstSample = 0;
@@ -63,6 +70,8 @@ class HitDetector {
     std::int64_t m_firstFrame = 0;
     std::int64_t m_frameCount = 0;
     std::vector<double> m_strengths;  // novelty of the frames already considered, aligned with m_frames
+    std::vector<float> m_rises;       // of the ring meter, aligned with m_frames
+    std::size_t m_risesSeen = 0;      // those of them already looked at
     std::deque<Candidate> m_waiting;
     std::vector<Hit> m_ready;
     std::vector<Hit> m_early;
@@ -70,6 +79,8 @@ class HitDetector {
     BandTrace m_trace;
     BandEnergy m_column{};  // sum of the frames of the column that is being filled
     double m_lastTimeS = -1.0;
+    double m_lastFirmS = -1.0;      // novelty peak of the last candidate that was firm by itself
+    std::int64_t m_lastFrame = -1;  // of the last candidate that was decided
 };
 
 }  // namespace upbeat

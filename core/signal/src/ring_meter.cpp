@@ -1,0 +1,117 @@
+#include "upbeat/signal/ring_meter.h"
+
+#include <algorithm>
+#include <array>
+#include <cmath>
+#include <utility>
+
+#include "prediction.h"
+
+namespace upbeat {
+
+namespace {
+
+// In samples of the low sound, a quarter of a millisecond each.
+constexpr std::size_t kPerFrame = 2;
+constexpr std::size_t kFitted = 160;
+constexpr std::size_t kBefore = 80;
+constexpr std::size_t kAfter = 48;
+constexpr std::size_t kFewestAfter = 8;
+constexpr std::size_t kGuard = 4;  // the rise may begin a little before
+constexpr std::size_t kDelay = 1;  // of the low passes
+constexpr std::size_t kBlock = 32;
+constexpr std::size_t kHistory = 800;
+constexpr double kCornerHz = 1600;
+constexpr double kSilentEnergy = 2e-10;
+
+double inDb(double after, double before) {
+    return 10 * std::log10((after + kSilentEnergy) / (before + kSilentEnergy));
+}
+
+/// What a prediction leaves over of a stretch of the low sound.
+class LeftOver {
+  public:
+    /// Of the samples [from, to); kPredictionOrder before `from` are looked at as well.
+    LeftOver(std::span<const float> low, std::size_t from, std::size_t to, const Prediction& filter) : m_from(from) {
+        std::array<float, kMost> rests{};
+        for (std::size_t k = 0; k <= kPredictionOrder; ++k)
+            for (std::size_t i = 0; i < to - from; ++i) rests[i] += filter[k] * low[from + i - k];
+        for (std::size_t i = 0; i < to - from; ++i)
+            m_upTo[i + 1] = m_upTo[i] + static_cast<double>(rests[i] * rests[i]);
+    }
+
+    [[nodiscard]] double energy(std::size_t from, std::size_t to) const {
+        return (m_upTo[to - m_from] - m_upTo[from - m_from]) / static_cast<double>(to - from);
+    }
+
+  private:
+    static constexpr std::size_t kMost = kGuard + kBefore + kBlock + kAfter;
+
+    std::size_t m_from;
+    std::array<double, kMost + 1> m_upTo{};
+};
+
+}  // namespace
+
+RingMeter::RingMeter(int sampleRate)
+    : m_lowPass(lowPass(kCornerHz, sampleRate)), m_low(kFitted, 0.0F), m_next(kFitted + kDelay) {}
+
+float RingMeter::lowPassed(float sample) {
+    const Biquad& s = m_lowPass;
+    double x = static_cast<double>(sample);
+    for (State& state : m_states) {
+        const double y = s.b0 * x + state.z1;
+        state.z1 = s.b1 * x - s.a1 * y + state.z2;
+        state.z2 = s.b2 * x - s.a2 * y;
+        x = y;
+    }
+    return static_cast<float>(x);
+}
+
+void RingMeter::push(std::span<const float> frame) {
+    for (std::size_t i = 0; i < frame.size(); ++i) {
+        const float low = lowPassed(frame[i]);
+        if (i == 0 || i == frame.size() / kPerFrame) m_low.push_back(low);
+    }
+    while (m_firstLow + static_cast<std::int64_t>(m_low.size()) >= m_next + static_cast<std::int64_t>(kBlock + kAfter))
+        measureBlock();
+}
+
+std::vector<float> RingMeter::take() {
+    return std::exchange(m_rises, {});
+}
+
+void RingMeter::measureBlock() {
+    const auto next = static_cast<std::size_t>(m_next - m_firstLow);
+    const std::span<const float> low(m_low);
+    const Prediction filter = predictionOf(low.subspan(next - kFitted, kFitted - kGuard));
+    const LeftOver left(low, next - kGuard - kBefore, next + kBlock + kAfter, filter);
+    for (std::size_t i = next; i < next + kBlock; i += kPerFrame)
+        m_rises.push_back(
+            static_cast<float>(inDb(left.energy(i, i + kAfter), left.energy(i - kGuard - kBefore, i - kGuard))));
+    m_next += static_cast<std::int64_t>(kBlock);
+}
+
+void RingMeter::forgetOld() {
+    if (m_low.size() < 2 * kHistory) return;
+    const std::size_t drop = m_low.size() - kHistory;
+    m_low.erase(m_low.begin(), m_low.begin() + static_cast<std::ptrdiff_t>(drop));
+    m_firstLow += static_cast<std::int64_t>(drop);
+}
+
+double RingMeter::riseDb(std::int64_t frame, std::int64_t endFrame) const {
+    const auto sampleOf = [this](std::int64_t f) {
+        return f * static_cast<std::int64_t>(kPerFrame) + static_cast<std::int64_t>(kFitted + kDelay) - m_firstLow;
+    };
+    if (frame < 0 || sampleOf(frame) < static_cast<std::int64_t>(kFitted)) return 0;
+    const auto at = static_cast<std::size_t>(sampleOf(frame));
+    const auto end = static_cast<std::size_t>(std::max<std::int64_t>(0, sampleOf(endFrame)));
+    const std::size_t to = std::min({m_low.size(), end, at + kAfter});
+    if (to < at + kFewestAfter) return 0;
+    const std::span<const float> low(m_low);
+    const Prediction filter = predictionOf(low.subspan(at - kFitted, kFitted - kGuard));
+    const LeftOver left(low, at - kGuard - kBefore, to, filter);
+    return inDb(left.energy(at, to), left.energy(at - kGuard - kBefore, at - kGuard));
+}
+
+}  // namespace upbeat
