@@ -10,6 +10,7 @@
 #include "upbeat/formats/atomic_file.h"
 #include "upbeat/formats/kit_json.h"
 #include "upbeat/formats/pattern.h"
+#include "upbeat/music/written_swing.h"
 #include "upbeat/take/teach.h"
 
 namespace upbeat::cli {
@@ -62,6 +63,7 @@ Exit run(const Options& o) {
     auto pattern = readPattern(o.pattern);
     if (!pattern) return complain(pattern.error(), Exit::Unreadable);
     if (o.swing != 0) {
+        if (const auto written = writtenSwing(*pattern)) *pattern = withSwingAsFeel(*pattern, *written);
         if (!pattern->feel.isSwung()) pattern->feel.level = SwingLevel::Eighth;
         pattern->feel.ratio = o.swing;
         pattern->feel.byTempo = false;

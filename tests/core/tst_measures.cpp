@@ -8,6 +8,7 @@
 #include "upbeat/measure/swing.h"
 #include "upbeat/measure/timing.h"
 #include "upbeat/music/library.h"
+#include "upbeat/music/written_swing.h"
 
 using namespace upbeat;
 using namespace upbeat::test;
@@ -42,6 +43,47 @@ class TestMeasures : public QObject {
     Q_OBJECT
   private Q_SLOTS:
     // ---- timing
+    void aSwingThatIsWrittenOutIsMeasuredLikeOneThatIsAFeel() {
+        // Ride on every eighth, long-short 1.9 : 1 as in a MIDI file.
+        Exercise page;
+        page.bars = 2;
+        for (int beat = 0; beat < 8; ++beat)
+            for (const Beats& at : {Beats(beat), Beats(beat * 960 + 629, 960)}) {
+                Stroke stroke;
+                stroke.at = at;
+                stroke.voice = Voice::Ride;
+                page.strokes.push_back(stroke);
+            }
+        const auto written = writtenSwing(page);
+        QVERIFY(written && written->level == SwingLevel::Eighth);
+        QVERIFY(std::abs(written->ratio - 629.0 / 331.0) < 1e-9);
+        const KnownTake take{page, 120, perform(page, Bpm(120), 8, goodPlayer(), 3), {}};
+        const auto asItSounds = analyze(take, perfectHits(take)).measures.swing;
+        QVERIFY(asItSounds && asItSounds->ratio);
+        QVERIFY(std::abs(asItSounds->ratio->value - 1.9) < 0.06);
+        QVERIFY(std::abs(asItSounds->targetRatio - written->ratio) < 1e-9);
+        // The same hits against the page with a feel give the same ratio and the same placement.
+        KnownTake felt = take;
+        felt.exercise = withSwingAsFeel(page, *written);
+        QCOMPARE(felt.exercise.strokes[1].at, Beats(1, 2));
+        const TakeAnalysis a = analyze(felt, perfectHits(take));
+        QVERIFY(std::abs(a.measures.swing->ratio->value - asItSounds->ratio->value) < 1e-6);
+        QCOMPARE(a.matched.missed.size(), std::size_t{0});
+    }
+
+    void pagesThatOnlyLookSwungAreNot() {
+        for (const char* text : {"triplet-accents", "singles-sixteenths", "paradiddle-accents"})
+            QVERIFY2(!writtenSwing(*builtInExercise(text)), text);
+        Exercise dotted;
+        for (const Beats& at : {Beats(0), Beats(3, 4), Beats(1), Beats(7, 4)}) {
+            Stroke stroke;
+            stroke.at = at;
+            dotted.strokes.push_back(stroke);
+        }
+        QVERIFY(!writtenSwing(dotted));
+        QVERIFY(!writtenSwing(*builtInExercise("swung-ride")));
+    }
+
     void placementAndSpreadOfAKnownTake() {
         Character c = machine();
         c.placementMs = -8;

@@ -5,6 +5,7 @@
 #include <vector>
 
 #include "upbeat/music/bars.h"
+#include "upbeat/music/written_swing.h"
 
 namespace upbeat {
 
@@ -15,7 +16,7 @@ struct Onset {
     bool opensSpan = false;  ///< A span that is divided long-short begins here.
 };
 
-/// By straight position counted over the whole take, so that the end of one pass is the start of the next.
+/// By position counted over the whole take, so that the end of one pass is the start of the next.
 using Onsets = std::map<Beats, Onset>;
 
 Onsets onsetsByPosition(const MatchedTake& take, const Beats& span) {
@@ -31,10 +32,19 @@ Onsets onsetsByPosition(const MatchedTake& take, const Beats& span) {
     return onsets;
 }
 
+/// What stands between the ends of a span: in the middle of it, or where the page has the only one.
+Onsets::const_iterator middleOf(const Onsets& onsets, const Beats& at, const Beats& span, bool asItSounds) {
+    if (!asItSounds) return onsets.find(at + span / 2);
+    const auto next = onsets.upper_bound(at);
+    return next != onsets.end() && next->first < at + span ? next : onsets.end();
+}
+
 }  // namespace
 
 std::optional<Swing> measureSwing(const MatchedTake& take) {
-    const Feel feel = feelAt(take.exercise.feel, 60.0 / quarterS(take.exercise.meter, Bpm(take.tempoBpm)));
+    const std::optional<Feel> written = writtenSwing(take.exercise);
+    const double quarterBpm = 60.0 / quarterS(take.exercise.meter, Bpm(take.tempoBpm));
+    const Feel feel = written ? *written : feelAt(take.exercise.feel, quarterBpm);
     if (!feel.isSwung()) return std::nullopt;
     const Beats span = swungSpan(feel.level);
     const Onsets onsets = onsetsByPosition(take, span);
@@ -43,7 +53,7 @@ std::optional<Swing> measureSwing(const MatchedTake& take) {
     std::vector<double> seconds;
     for (const auto& [at, start] : onsets) {
         if (!start.opensSpan) continue;
-        const auto middle = onsets.find(at + span / 2);
+        const auto middle = middleOf(onsets, at, span, written.has_value());
         const auto next = onsets.find(at + span);
         if (middle == onsets.end() || next == onsets.end()) continue;
         const double first = middle->second.timeS - start.timeS;
