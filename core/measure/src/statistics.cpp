@@ -108,11 +108,14 @@ std::optional<Figure> medianFigure(const std::vector<double>& values, const std:
     const auto n = static_cast<double>(medians.size());
     // Passes that follow one another resemble one another: fewer of them are independent than there are.
     const double memory = carriedOver(medians);
-    const double error = standardDeviation(medians) * std::sqrt((1 + memory) / (1 - memory) / n);
+    const double independent = n * (1 - memory) / (1 + memory);
+    const double error = standardDeviation(medians) / std::sqrt(independent);
     // By chance alone the scatter of a few medians often comes out a little larger than the strokes say.
     constexpr double kClearlyMore = 1.5;
     if (error * 1.96 <= kClearlyMore * figure->halfWidth()) return figure;
-    const Figure grouped = withError(figure->value, error, static_cast<int>(medians.size()));
+    // Nor is their scatter known better than that many tell, give or take what the memory itself is unsure by.
+    const double told = 0.5 * (n + independent);
+    const Figure grouped = withError(figure->value, error, std::max(3, static_cast<int>(std::lround(told))));
     return Figure{grouped.value, grouped.low, grouped.high, figure->n};
 }
 
