@@ -1,11 +1,12 @@
 // Prints the benchmark tables: the window, speed, coverage, findings, accuracy on simulated takes (one of them with
 // --only NAME), or accuracy on a labelled set (--set DIR).
-#include <span>
 #include <fmt/format.h>
+#include <span>
 
 #include <QApplication>
 
 #include <algorithm>
+#include <cmath>
 #include <cstring>
 #include <filesystem>
 #include <functional>
@@ -29,11 +30,17 @@ namespace upbeat::bench {
 namespace {
 
 const std::vector<std::string> kColumns{
-    "takes",       "F",      "lost",   "extra",       "onset sd ms",        "voice medians ms",
-    "level sd dB", "ghosts", "graces", "grace sd ms", "mismatched per 1000"};
+    "takes",       "F",      "lost",   "extra",       "onset sd ms",         "voice medians ms",
+    "level sd dB", "ghosts", "graces", "grace sd ms", "mismatched per 1000", "swing off by"};
 
 std::string share(int part, int whole) {
     return whole > 0 ? fmt::format("{:.3f}", 1.0 * part / whole) : "-";
+}
+
+std::string farthest(const std::vector<double>& errors) {
+    double most = 0;
+    for (const double e : errors) most = std::max(most, std::abs(e));
+    return errors.empty() ? "-" : fmt::format("{:.4f}", most);
 }
 
 std::vector<std::string> rowOf(const std::string& name, const Score& s) {
@@ -48,7 +55,8 @@ std::vector<std::string> rowOf(const std::string& name, const Score& s) {
             share(s.ghostsFound, s.ghosts),
             share(s.gracePairsFound, s.gracePairs),
             s.graceSpacingMs.empty() ? "-" : fmt::format("{:.2f}", robustDeviation(s.graceSpacingMs)),
-            s.partners > 0 ? fmt::format("{:.1f}", 1000.0 * s.wrongPartners / s.partners) : "-"};
+            s.partners > 0 ? fmt::format("{:.1f}", 1000.0 * s.wrongPartners / s.partners) : "-",
+            farthest(s.swingErrors)};
 }
 
 Table simulatedTable() {

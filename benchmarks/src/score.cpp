@@ -2,6 +2,8 @@
 
 #include <algorithm>
 #include <cmath>
+#include <map>
+#include <optional>
 #include <tuple>
 
 #include "upbeat/measure/statistics.h"
@@ -101,6 +103,25 @@ void scorePartners(Score& score, const LabelledTake& take, const Pairs& pairs) {
     }
 }
 
+/// The ratio that was played, by the definition of the measure: exp of the mean log over beats with all three onsets.
+std::optional<double> playedSwing(const LabelledTake& take) {
+    const MatchedTake& m = take.analysis.matched;
+    const double beatS = 60.0 / m.tempoBpm;
+    std::map<int, double> onBeat;
+    std::map<int, double> offBeat;
+    for (const Label& label : take.labels) {
+        if (label.role != "main" || label.gridS <= 0) continue;
+        const double beats = (label.gridS - m.firstBeatS) / beatS;
+        const int beat = static_cast<int>(std::floor(beats + 0.02));
+        (beats - beat < 0.1 ? onBeat : offBeat).emplace(beat, label.timeS);
+    }
+    std::vector<double> logs;
+    for (const auto& [beat, timeS] : offBeat)
+        if (onBeat.contains(beat) && onBeat.contains(beat + 1))
+            logs.push_back(std::log((timeS - onBeat[beat]) / (onBeat[beat + 1] - timeS)));
+    return logs.empty() ? std::nullopt : std::optional(std::exp(mean(logs)));
+}
+
 }  // namespace
 
 Score& Score::operator+=(const Score& o) {
@@ -112,6 +133,7 @@ Score& Score::operator+=(const Score& o) {
         onsetMs[voice].insert(onsetMs[voice].end(), errors.begin(), errors.end());
     levelDb.insert(levelDb.end(), o.levelDb.begin(), o.levelDb.end());
     graceSpacingMs.insert(graceSpacingMs.end(), o.graceSpacingMs.begin(), o.graceSpacingMs.end());
+    swingErrors.insert(swingErrors.end(), o.swingErrors.begin(), o.swingErrors.end());
     return *this;
 }
 
@@ -150,6 +172,8 @@ Score scoreTake(const LabelledTake& take) {
         if (pairs.labelOf[i] < 0 && !amongBounces(take.labels, hits[i].timeS)) ++score.extra;
     scoreGraces(score, take, pairs);
     scorePartners(score, take, pairs);
+    if (const auto& swing = take.analysis.measures.swing; swing && swing->ratio)
+        if (const auto played = playedSwing(take)) score.swingErrors.push_back(swing->ratio->value - *played);
     return score;
 }
 

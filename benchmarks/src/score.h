@@ -23,6 +23,7 @@ struct Score {
     std::map<std::string, std::vector<double>> onsetMs;  ///< Errors by voice.
     std::vector<double> levelDb;
     std::vector<double> graceSpacingMs;
+    std::vector<double> swingErrors;  ///< Ratio measured less ratio played, one a swung take.
 
     Score& operator+=(const Score& other);
     [[nodiscard]] double f() const;

@@ -223,6 +223,26 @@ class TestAlign : public QObject {
         QCOMPARE(m.missed.size(), std::size_t{0});
     }
 
+    void whatIsLeftOfAClickDoesNotTakeTheStrokesPlace() {
+        // Every beat is played 12 ms behind a click of which something is left in the recording.
+        const KnownTake take = played("singles-sixteenths", 100, 4, machine());
+        TakeFrame frame = take.frame();
+        frame.clickBleed = true;
+        std::vector<Hit> hits;
+        for (const Hit& hit : perfectHits(take)) {
+            const double beats = (hit.timeS - take.rendered.firstBeatS) / 0.6;
+            if (std::abs(beats - std::round(beats)) < 0.01) hits.push_back(heard(hit.timeS, -40, 20, 10));
+            hits.push_back(hit);
+            hits.back().timeS += 0.012;
+            hits.back().peakS = hits.back().timeS;
+        }
+        const MatchedTake m = matchTake(take.exercise, frame, hits);
+        QCOMPARE(m.missed.size() + m.extra.size(), std::size_t{0});
+        for (const MatchedStroke& s : m.strokes) QVERIFY(std::abs(s.offsetMs - 12) < 0.01);
+        // A stroke exactly on the click is still a stroke.
+        QCOMPARE(matchTake(take.exercise, frame, perfectHits(take)).missed.size(), std::size_t{0});
+    }
+
     void aSoundFarBelowEveryStrokeIsNoStroke() {
         const KnownTake take = played("singles-sixteenths", 100, 4, machine());
         auto hits = perfectHits(take);

@@ -46,10 +46,9 @@ std::vector<WrittenStroke> pageOf(const Exercise& e, const TakeFrame& frame, int
     return page;
 }
 
-bool onAClick(const TakeFrame& frame, double timeS) {
-    constexpr double kNearS = 0.012;
+bool onAClick(const TakeFrame& frame, double timeS, double nearS) {
     const double beat = 60.0 / frame.tempoBpm;
-    return std::abs(std::remainder(timeS, beat)) < kNearS;
+    return frame.clickBleed && std::abs(std::remainder(timeS, beat)) < nearS;
 }
 
 /// Whether any other hit nearer than `reachS` to hit j is one that `is` accepts.
@@ -177,6 +176,8 @@ bool counts(const Hit& hit, const Sounding& sounding, int event) {
 }  // namespace
 
 MatchedTake matchTake(const Exercise& exercise, const TakeFrame& frame, const HeardTake& heard) {
+    constexpr double kNearClickS = 0.012;
+    constexpr double kOnClickS = 0.003;
     const int passes = (frame.bars + exercise.bars - 1) / exercise.bars;
     const auto page = pageOf(exercise, frame, passes);
     const auto hits = hitsOfThePage(exercise, frame, heard.hits);
@@ -185,6 +186,7 @@ MatchedTake matchTake(const Exercise& exercise, const TakeFrame& frame, const He
     auto events = eventsOf(exercise, page, apart);
     auto sounding = soundings(hits, frame.firstBeatS, frame.latencyS);
     if (!apart) markSecondSounds(sounding, events);
+    for (Sounding& s : sounding) s.click = onAClick(frame, s.timeS, kOnClickS);
     const double beatS = beatDuration(Bpm(frame.tempoBpm)).value();
     const auto sections = findSections(events, sounding, beatS);
     moveTo(events, sections, beatS);
@@ -204,7 +206,7 @@ MatchedTake matchTake(const Exercise& exercise, const TakeFrame& frame, const He
     std::vector<int> keptIndex(hits.size(), kNone);
     for (std::size_t j = 0; j < hits.size(); ++j) {
         if (!counts(hits[j], sounding[j], found.eventOfHit[j])) continue;
-        if (found.eventOfHit[j] == kNone && frame.clickBleed && onAClick(frame, sounding[j].timeS)) continue;
+        if (found.eventOfHit[j] == kNone && onAClick(frame, sounding[j].timeS, kNearClickS)) continue;
         if (found.eventOfHit[j] == kNone && !hits[j].exact && isSecondSound(found, sounding, j)) continue;
         keptIndex[j] = static_cast<int>(take.hits.size());
         if (found.eventOfHit[j] == kNone && !belongsToUnison(events, found, sounding, j) &&

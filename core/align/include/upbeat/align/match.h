@@ -23,6 +23,7 @@ struct Sounding {
     bool alone = true;    ///< Not one of several voices of one sound.
     bool echo = false;    ///< Follows a hit within 32 ms without being louder: perhaps the drum speaking twice.
     bool second = false;  ///< The drum speaks twice like that throughout the take.
+    bool click = false;   ///< As near to a click that is heard in the recording as what may be left of the click.
 };
 
 /// One-to-one, order-keeping assignment; kNone where there is no partner.
