@@ -14,6 +14,7 @@ namespace {
 
 constexpr double kVeryClearDb = 30.0;
 constexpr double kStillClearDb = 18.0;
+constexpr double kLeastClearDb = 14.0;
 /// From this contrast on a hit keeps the onset of its own rise. Close behind another stroke, or before one, that rise
 /// is followed less well.
 constexpr double kAloneDb = 21.0;
@@ -177,7 +178,7 @@ std::vector<const Hit*> clearStrokes(const std::vector<Hit>& hits, double leastD
 /// clearest there are.
 std::vector<Example> examplesOf(const std::vector<Hit>& hits) {
     std::vector<const Hit*> clear;
-    for (const double leastDb : {kVeryClearDb, kOwnOnsetDb, kStillClearDb}) {
+    for (const double leastDb : {kVeryClearDb, kOwnOnsetDb, kStillClearDb, kLeastClearDb}) {
         clear = clearStrokes(hits, leastDb);
         if (clear.size() >= kFewestExamples) break;
     }
