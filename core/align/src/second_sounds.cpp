@@ -32,11 +32,10 @@ std::ptrdiff_t countIn(const std::vector<double>& sorted, double from, double to
     return std::lower_bound(sorted.begin(), sorted.end(), to) - std::lower_bound(sorted.begin(), sorted.end(), from);
 }
 
-/// Whether the page has a grace note that far from what follows it.
+/// Whether the page has two sounds that far from one another.
 bool isWritten(std::span<const PageEvent> events, double lagS) {
     for (std::size_t i = 0; i + 1 < events.size(); ++i)
-        if (events[i].role == Role::Grace && std::abs(events[i + 1].gridS - events[i].gridS - lagS) < kNearWrittenS)
-            return true;
+        if (std::abs(events[i + 1].gridS - events[i].gridS - lagS) < kNearWrittenS) return true;
     return false;
 }
 
