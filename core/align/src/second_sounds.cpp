@@ -15,6 +15,7 @@ constexpr std::ptrdiff_t kFewest = 4;
 constexpr double kNearWrittenS = 0.007;
 constexpr double kFarLouderDb = 12.0;
 constexpr double kLeastStrength = 8.0;
+constexpr double kHairS = 0.0005;
 
 /// Lags between sounds near to one another, in order.
 std::vector<double> lagsOf(const std::vector<Sounding>& hits) {
@@ -56,7 +57,7 @@ void markSecondSounds(std::vector<Sounding>& hits, std::span<const PageEvent> ev
     for (std::size_t j = 0; j < hits.size(); ++j)
         for (std::size_t k = j; k-- > 0 && hits[j].timeS - hits[k].timeS < best + kWidthS;) {
             const double lag = hits[j].timeS - hits[k].timeS;
-            if (hits[k].strength >= kFirmStrength && lag >= best - 0.0005 &&
+            if (hits[k].strength >= kFirmStrength && lag >= best - kHairS &&
                 hits[j].levelDb < hits[k].levelDb + kFarLouderDb)
                 hits[j].echo = hits[j].second = true;
         }

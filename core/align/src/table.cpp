@@ -35,10 +35,10 @@ double pairCost(const PageEvent& event, const Sounding& hit, double shiftS, cons
     const double late = hit.timeS - event.gridS - shiftS;
     if (std::abs(late) > reachS(event)) return kImpossible;
     // A faint hit is believed only where the player usually is; a sure one may be a slip.
-    const double room = hit.strength < kFirmStrength ? kFaintRoom : kFirmRoom;
+    const bool faint = hit.strength < kFirmStrength;
+    const double room = faint ? kFaintRoom : kFirmRoom;
     const double scatter = event.role == Role::Grace ? scatterS(event) : room * expected.scatterS;
     double cost = 0.5 * std::pow(late / std::min(scatterS(event), scatter), 2.0);
-    const bool faint = hit.strength < kFirmStrength;
     if (const auto& usualDb = expected.usualDb[classOf(event)]) {
         const double away = std::pow((hit.levelDb - *usualDb) / 6.0, 2.0);
         cost += faint ? kFaintLevelWeight * std::min(away, 20.0) : expected.levelWeight * std::min(away, 6.0);

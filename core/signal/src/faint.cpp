@@ -4,23 +4,25 @@
 #include <cmath>
 
 #include "upbeat/signal/hit.h"
+#include "upbeat/signal/novelty.h"
 
 namespace upbeat {
 
 double lastingDb(const Patch& patch, int framesLeft) {
     constexpr int kPeak = static_cast<int>(kPatchBefore);
-    constexpr int kFrom = 14;
+    constexpr int kBefore = static_cast<int>(kBeforeFrames);
+    constexpr int kGuard = 2;  // the rise may begin a little before the peak
+    constexpr int kFrom = static_cast<int>(kAfterFrames);
     constexpr int kTo = 34;
     constexpr int kFewest = 6;
     constexpr int kShortest = 4;
-    constexpr float kSilence = 2e-10F;
     const bool cut = framesLeft < kFrom + kFewest;
     const int from = kPeak + (cut ? 0 : kFrom);
     const int to = kPeak + (cut ? std::clamp(framesLeft, kShortest, kFrom) : std::min(framesLeft, kTo));
     float sum = 0;
     for (std::size_t b = 0; b < kBands; ++b)
-        sum += std::log10((patch.meanEnergy(b, from, to) + kSilence) /
-                          (patch.meanEnergy(b, kPeak - 26, kPeak - 2) + kSilence));
+        sum += std::log10((patch.meanEnergy(b, from, to) + kSilentEnergy) /
+                          (patch.meanEnergy(b, kPeak - kGuard - kBefore, kPeak - kGuard) + kSilentEnergy));
     return 10.0 * static_cast<double>(sum) / kBands;
 }
 

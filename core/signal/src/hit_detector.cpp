@@ -16,7 +16,6 @@ namespace {
 constexpr double kWeakStrength = 3.0;
 constexpr std::int64_t kPeakReach = 10;  // frames on each side that a peak of the novelty must overlook
 constexpr double kSettleS = 0.040;       // audio needed after a candidate before it is decided
-constexpr double kClearDb = 21.0;        // below this contrast the rise cannot be followed
 constexpr int kFramesPerColumn = 8;
 constexpr double kEarlyS = 0.019;
 constexpr double kHistoryS = 0.2;
@@ -28,6 +27,14 @@ constexpr float kLeastRiseDb = 2.0F;
 constexpr std::int64_t kBesideFrames = 16;  // a rise this near to a candidate is the same sound
 constexpr double kLeastStrength = 0.15;     // fainter ones are no strokes, whatever the page asks
 constexpr double kMaskedS = 0.020;          // the witnesses of faint hits hear a firm stroke just before
+
+/// Whether a value overlooks those kPeakReach before and behind it; of equal ones the first does.
+template <class Value>
+bool isPeak(const std::vector<Value>& values, std::size_t index) {
+    const auto at = values.begin() + static_cast<std::ptrdiff_t>(index);
+    return std::all_of(at - kPeakReach, at, [at](Value v) { return v < *at; }) &&
+           std::all_of(at + 1, at + 1 + kPeakReach, [at](Value v) { return v <= *at; });
+}
 
 }  // namespace
 
@@ -100,12 +107,7 @@ void HitDetector::considerFrame(std::int64_t frame) {
     const std::size_t middle = index - static_cast<std::size_t>(kPeakReach);
     const double strength = m_strengths[middle];
     if (strength < kWeakStrength) return;
-    const auto from = m_strengths.begin() + static_cast<std::ptrdiff_t>(middle) - kPeakReach;
-    const auto at = m_strengths.begin() + static_cast<std::ptrdiff_t>(middle);
-    const bool overlooksBefore = std::all_of(from, at, [strength](double s) { return s < strength; });
-    const bool overlooksAfter =
-        std::all_of(at + 1, at + 1 + kPeakReach, [strength](double s) { return s <= strength; });
-    if (overlooksBefore && overlooksAfter) addCandidate({m_firstFrame + static_cast<std::int64_t>(middle), strength});
+    if (isPeak(m_strengths, middle)) addCandidate({m_firstFrame + static_cast<std::int64_t>(middle), strength});
 }
 
 /// Of two candidates too close to be two strokes the stronger one stays. Both are still waiting, whatever the blocks.
@@ -123,16 +125,11 @@ void HitDetector::addCandidate(const Candidate& candidate) {
 void HitDetector::considerRises() {
     constexpr auto kReach = static_cast<std::size_t>(kPeakReach);
     const auto some = m_ring.take();
+    if (some.empty()) return;
+    const std::size_t first = std::max(m_rises.size(), 2 * kReach) - kReach;  // of those not looked at
     m_rises.insert(m_rises.end(), some.begin(), some.end());
-    m_risesSeen = std::max(m_risesSeen, kReach);
-    for (; m_risesSeen + kReach < m_rises.size(); ++m_risesSeen) {
-        const float rise = m_rises[m_risesSeen];
-        if (rise < kLeastRiseDb) continue;
-        const auto at = m_rises.begin() + static_cast<std::ptrdiff_t>(m_risesSeen);
-        if (std::all_of(at - kPeakReach, at, [rise](float r) { return r < rise; }) &&
-            std::all_of(at + 1, at + 1 + kPeakReach, [rise](float r) { return r <= rise; }))
-            addFromRing(m_risesSeen);
-    }
+    for (std::size_t i = first; i + kReach < m_rises.size(); ++i)
+        if (m_rises[i] >= kLeastRiseDb && isPeak(m_rises, i)) addFromRing(i);
 }
 
 void HitDetector::addFromRing(std::size_t index) {
@@ -142,7 +139,7 @@ void HitDetector::addFromRing(std::size_t index) {
     const double strength = std::clamp(*std::max_element(at - kNear, at + kNear + 1), 1.0, kWeakStrength);
     const auto place =
         std::find_if(m_waiting.begin(), m_waiting.end(), [frame](const Candidate& c) { return c.frame > frame; });
-    m_waiting.insert(place, {frame, strength, false, true});
+    m_waiting.insert(place, {.frame = frame, .strength = strength, .ringAlone = true});
 }
 
 /// Whether a candidate of the ring meter is a stroke that the bands show as well, a little before or after.
@@ -220,7 +217,7 @@ Hit HitDetector::describe(const Candidate& candidate, std::int64_t nextSample) c
     Onset onset = atPeak;
     if (candidate.strength >= kFirmStrength) {
         onset = refineOnset(window, static_cast<std::size_t>(coarse - from), end, m_sampleRate).value_or(atPeak);
-        if (onset.contrastDb < kClearDb) onset.sample = atPeak.sample;
+        if (onset.contrastDb < kFollowedDb) onset.sample = atPeak.sample;
     }
     Hit hit;
     hit.timeS = (static_cast<double>(from) + onset.sample) / m_sampleRate;
@@ -273,7 +270,6 @@ void HitDetector::forgetOld() {
         m_frames.erase(m_frames.begin(), m_frames.begin() + drop);
         m_strengths.erase(m_strengths.begin(), m_strengths.begin() + drop);
         m_rises.erase(m_rises.begin(), m_rises.begin() + drop);
-        m_risesSeen -= static_cast<std::size_t>(drop);
         m_firstFrame += drop;
     }
 }

@@ -7,7 +7,6 @@ namespace upbeat {
 
 namespace {
 
-constexpr float kSilentEnergy = 2e-10F;
 // A band that falls may take back a little of what others say; a band that rises far says no more than "far".
 constexpr float kLeastErrors = -1.0F;
 constexpr float kMostErrors = 8.0F;

@@ -6,6 +6,7 @@
 #include <utility>
 
 #include "prediction.h"
+#include "upbeat/signal/band_bank.h"
 
 namespace upbeat {
 
@@ -22,56 +23,48 @@ constexpr std::size_t kDelay = 1;  // of the low passes
 constexpr std::size_t kBlock = 32;
 constexpr std::size_t kHistory = 800;
 constexpr double kCornerHz = 1600;
-constexpr double kSilentEnergy = 2e-10;
 
-double inDb(double after, double before) {
-    return 10 * std::log10((after + kSilentEnergy) / (before + kSilentEnergy));
-}
-
-/// What a prediction leaves over of a stretch of the low sound.
+/// What a prediction from the samples before `at` leaves over from kBefore before them up to `to`.
 class LeftOver {
   public:
-    /// Of the samples [from, to); kPredictionOrder before `from` are looked at as well.
-    LeftOver(std::span<const float> low, std::size_t from, std::size_t to, const Prediction& filter) : m_from(from) {
+    LeftOver(std::span<const float> low, std::size_t at, std::size_t to) : m_from(at - kGuard - kBefore) {
+        const Prediction filter = predictionOf(low.subspan(at - kFitted, kFitted - kGuard));
+        const std::size_t count = to - m_from;
         std::array<float, kMost> rests{};
         for (std::size_t k = 0; k <= kPredictionOrder; ++k)
-            for (std::size_t i = 0; i < to - from; ++i) rests[i] += filter[k] * low[from + i - k];
-        for (std::size_t i = 0; i < to - from; ++i)
-            m_upTo[i + 1] = m_upTo[i] + static_cast<double>(rests[i] * rests[i]);
+            for (std::size_t i = 0; i < count; ++i) rests[i] += filter[k] * low[m_from + i - k];
+        for (std::size_t i = 0; i < count; ++i) m_upTo[i + 1] = m_upTo[i] + static_cast<double>(rests[i] * rests[i]);
     }
 
-    [[nodiscard]] double energy(std::size_t from, std::size_t to) const {
-        return (m_upTo[to - m_from] - m_upTo[from - m_from]) / static_cast<double>(to - from);
+    /// How far [at, to) rises above what comes before it, in dB.
+    [[nodiscard]] double riseDb(std::size_t at, std::size_t to) const {
+        constexpr auto kSilence = static_cast<double>(kSilentEnergy);
+        const double before = energy(at - kGuard - kBefore, at - kGuard);
+        return 10 * std::log10((energy(at, to) + kSilence) / (before + kSilence));
     }
 
   private:
     static constexpr std::size_t kMost = kGuard + kBefore + kBlock + kAfter;
 
+    [[nodiscard]] double energy(std::size_t from, std::size_t to) const {
+        return (m_upTo[to - m_from] - m_upTo[from - m_from]) / static_cast<double>(to - from);
+    }
+
     std::size_t m_from;
-    std::array<double, kMost + 1> m_upTo{};
+    std::array<double, kMost + 1> m_upTo{};  // sums of squares
 };
 
 }  // namespace
 
 RingMeter::RingMeter(int sampleRate)
-    : m_lowPass(lowPass(kCornerHz, sampleRate)), m_low(kFitted, 0.0F), m_next(kFitted + kDelay) {}
-
-float RingMeter::lowPassed(float sample) {
-    const Biquad& s = m_lowPass;
-    double x = static_cast<double>(sample);
-    for (State& state : m_states) {
-        const double y = s.b0 * x + state.z1;
-        state.z1 = s.b1 * x - s.a1 * y + state.z2;
-        state.z2 = s.b2 * x - s.a2 * y;
-        x = y;
-    }
-    return static_cast<float>(x);
-}
+    : m_lowPasses{BiquadFilter(lowPass(kCornerHz, sampleRate)), BiquadFilter(lowPass(kCornerHz, sampleRate))},
+      m_low(kFitted, 0.0F),
+      m_next(kFitted + kDelay) {}
 
 void RingMeter::push(std::span<const float> frame) {
     for (std::size_t i = 0; i < frame.size(); ++i) {
-        const float low = lowPassed(frame[i]);
-        if (i == 0 || i == frame.size() / kPerFrame) m_low.push_back(low);
+        const double low = m_lowPasses[1].process(m_lowPasses[0].process(static_cast<double>(frame[i])));
+        if (i == 0 || i == frame.size() / kPerFrame) m_low.push_back(static_cast<float>(low));
     }
     while (m_firstLow + static_cast<std::int64_t>(m_low.size()) >= m_next + static_cast<std::int64_t>(kBlock + kAfter))
         measureBlock();
@@ -83,12 +76,9 @@ std::vector<float> RingMeter::take() {
 
 void RingMeter::measureBlock() {
     const auto next = static_cast<std::size_t>(m_next - m_firstLow);
-    const std::span<const float> low(m_low);
-    const Prediction filter = predictionOf(low.subspan(next - kFitted, kFitted - kGuard));
-    const LeftOver left(low, next - kGuard - kBefore, next + kBlock + kAfter, filter);
+    const LeftOver left(m_low, next, next + kBlock + kAfter);
     for (std::size_t i = next; i < next + kBlock; i += kPerFrame)
-        m_rises.push_back(
-            static_cast<float>(inDb(left.energy(i, i + kAfter), left.energy(i - kGuard - kBefore, i - kGuard))));
+        m_rises.push_back(static_cast<float>(left.riseDb(i, i + kAfter)));
     m_next += static_cast<std::int64_t>(kBlock);
 }
 
@@ -108,10 +98,7 @@ double RingMeter::riseDb(std::int64_t frame, std::int64_t endFrame) const {
     const auto end = static_cast<std::size_t>(std::max<std::int64_t>(0, sampleOf(endFrame)));
     const std::size_t to = std::min({m_low.size(), end, at + kAfter});
     if (to < at + kFewestAfter) return 0;
-    const std::span<const float> low(m_low);
-    const Prediction filter = predictionOf(low.subspan(at - kFitted, kFitted - kGuard));
-    const LeftOver left(low, at - kGuard - kBefore, to, filter);
-    return inDb(left.energy(at, to), left.energy(at - kGuard - kBefore, at - kGuard));
+    return LeftOver(m_low, at, to).riseDb(at, to);
 }
 
 }  // namespace upbeat

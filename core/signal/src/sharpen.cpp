@@ -7,6 +7,7 @@
 
 #include "upbeat/signal/colour.h"
 #include "upbeat/signal/novelty.h"
+#include "upbeat/signal/onset.h"
 
 namespace upbeat {
 
@@ -15,9 +16,8 @@ namespace {
 constexpr double kVeryClearDb = 30.0;
 constexpr double kStillClearDb = 18.0;
 constexpr double kLeastClearDb = 14.0;
-/// From this contrast on a hit keeps the onset of its own rise. Close behind another stroke, or before one, that rise
-/// is followed less well.
-constexpr double kAloneDb = 21.0;
+/// From this contrast on a hit keeps the onset of its own rise close before or behind another stroke, where that rise
+/// is followed less well than by itself (kFollowedDb).
 constexpr double kBeforeAnotherDb = 26.0;
 constexpr double kBehindAnotherDb = 30.0;
 constexpr std::size_t kMostExamples = 8;
@@ -29,7 +29,6 @@ constexpr int kLead = 10;  // frames of background before the earliest onset
 constexpr int kTail = 12;  // frames of the stroke behind the latest onset
 /// Frames of a stroke from its onset on: as many as the patch of a clear stroke holds.
 constexpr int kTemplateFrames = kLatest - kEarliest + 10;
-constexpr float kSilence = 2e-10F;
 
 /// A clear stroke without what sounded before it. rise[b][k] is the energy k frames after its onset.
 struct Example {
@@ -70,7 +69,7 @@ class Fit {
           m_window(static_cast<std::size_t>(kLead + std::min(kTemplateFrames, kLatest - earliest + kTail))) {
         for (std::size_t b = 0; b < kBands; ++b)
             for (std::size_t i = 0; i < m_window; ++i) {
-                m_energy[b][i] = hit.patch.energy(m_first + i, b) + kSilence;
+                m_energy[b][i] = hit.patch.energy(m_first + i, b) + kSilentEnergy;
                 m_upTo[b][i + 1] = m_upTo[b][i] + m_energy[b][i];
             }
     }
@@ -201,7 +200,7 @@ void sharpenOnsets(std::vector<Hit>& hits) {
         Hit& hit = hits[i];
         const bool behind = i > 0 && hit.timeS - hits[i - 1].timeS < kNearS;
         const bool before = i + 1 < hits.size() && hits[i + 1].timeS - hit.timeS < kNearS;
-        const double ownDb = behind ? kBehindAnotherDb : before ? kBeforeAnotherDb : kAloneDb;
+        const double ownDb = behind ? kBehindAnotherDb : before ? kBeforeAnotherDb : kFollowedDb;
         if (hit.contrastDb >= ownDb || hit.patch.isEmpty()) continue;
         const int earliest = behind || before ? kEarliestNear : kEarliest;
         const double time = hit.peakS + bestShift(Fit(hit, freedom, earliest), examples, earliest) * kFrameS;

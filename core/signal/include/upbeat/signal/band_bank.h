@@ -10,6 +10,8 @@ namespace upbeat {
 inline constexpr std::size_t kBands = 8;
 /// Energy of one frame in each band: mean of squares, full scale 1.
 using BandEnergy = std::array<float, kBands>;
+/// Energies below this, -97 dBFS, are taken as silence.
+inline constexpr float kSilentEnergy = 2e-10F;
 
 /// Lower edges of the bands in Hz; the last band reaches to the top of the spectrum.
 inline constexpr std::array<double, kBands> kBandEdgesHz{40, 120, 300, 700, 1500, 3000, 6000, 11000};

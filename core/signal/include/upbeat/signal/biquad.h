@@ -15,6 +15,24 @@ struct Biquad {
 [[nodiscard]] Biquad lowPass(double cornerHz, double sampleRate);
 [[nodiscard]] Biquad highPass(double cornerHz, double sampleRate);
 
+/// One section at work, sample by sample, starting from rest.
+class BiquadFilter {
+  public:
+    explicit BiquadFilter(const Biquad& section) : m_section(section) {}
+
+    double process(double x) {
+        const double y = m_section.b0 * x + m_z1;
+        m_z1 = m_section.b1 * x - m_section.a1 * y + m_z2;
+        m_z2 = m_section.b2 * x - m_section.a2 * y;
+        return y;
+    }
+
+  private:
+    Biquad m_section;
+    double m_z1 = 0;
+    double m_z2 = 0;
+};
+
 /// The signal through one section, starting from rest.
 [[nodiscard]] std::vector<float> filtered(std::span<const float> signal, const Biquad& section);
 

@@ -71,7 +71,6 @@ class HitDetector {
     std::int64_t m_frameCount = 0;
     std::vector<double> m_strengths;  // novelty of the frames already considered, aligned with m_frames
     std::vector<float> m_rises;       // of the ring meter, aligned with m_frames
-    std::size_t m_risesSeen = 0;      // those of them already looked at
     std::deque<Candidate> m_waiting;
     std::vector<Hit> m_ready;
     std::vector<Hit> m_early;

@@ -6,6 +6,9 @@
 
 namespace upbeat {
 
+/// From this contrast on the rise of a stroke can be followed to its start; below, it ends in what rings around it.
+inline constexpr double kFollowedDb = 21.0;
+
 struct Onset {
     double sample = 0;      ///< Position in the window, interpolated between samples.
     double contrastDb = 0;  ///< Peak of the rise over the background, in the band used.

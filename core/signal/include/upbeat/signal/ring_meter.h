@@ -29,16 +29,9 @@ class RingMeter {
     void forgetOld();
 
   private:
-    struct State {
-        double z1 = 0;
-        double z2 = 0;
-    };
-
-    float lowPassed(float sample);
     void measureBlock();
 
-    Biquad m_lowPass;
-    std::array<State, 2> m_states;
+    std::array<BiquadFilter, 2> m_lowPasses;
     std::vector<float> m_low;     // the sound below 2 kHz, two samples a frame: recent history
     std::int64_t m_firstLow = 0;  // number of m_low[0] in the take; silence before its start included
     std::int64_t m_next = 0;      // the first sample whose frame is not measured
