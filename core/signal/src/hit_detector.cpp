@@ -2,6 +2,8 @@
 
 #include <algorithm>
 #include <cmath>
+#include <limits>
+#include <numbers>
 #include <utility>
 
 #include "upbeat/signal/colour.h"
@@ -28,6 +30,10 @@ constexpr std::int64_t kBesideFrames = 16;  // a rise this near to a candidate i
 constexpr double kLeastStrength = 0.15;     // fainter ones are no strokes, whatever the page asks
 constexpr double kMaskedS = 0.020;          // the witnesses of faint hits hear a firm stroke just before
 
+constexpr double kHeadS = 0.1;            // listened to before the first decision
+constexpr std::size_t kGroundFrames = 8;  // the shortest stretch that tells what lies under the strokes
+constexpr double kLeaveS = 0.1;           // a recording is left to silence within this time
+
 /// Whether a value overlooks those kPeakReach before and behind it; of equal ones the first does.
 template <class Value>
 bool isPeak(const std::vector<Value>& values, std::size_t index) {
@@ -47,22 +53,77 @@ HitDetector::HitDetector(int sampleRate)
       m_trace(static_cast<double>(m_frameSize) * kFramesPerColumn / sampleRate) {}
 
 void HitDetector::push(std::span<const float> block) {
-    for (const float sample : block) {
-        m_samples.push_back(std::isfinite(sample) ? sample : 0.0F);
-        ++m_seen;
-        if (static_cast<std::size_t>(m_seen) % m_frameSize == 0) pushFrame();
+    for (const float value : block) {
+        const float sample = std::isfinite(value) ? value : 0.0F;
+        if (m_begun) {
+            pushSample(sample);
+            continue;
+        }
+        m_head.push_back(sample);
+        if (static_cast<double>(m_head.size()) >= kHeadS * m_sampleRate) begin();
     }
+    if (!m_begun) return;
     showEarly();
     settle(false);
     forgetOld();
 }
 
+void HitDetector::pushSample(float sample) {
+    m_samples.push_back(sample);
+    m_lastSample = sample;
+    ++m_seen;
+    if (static_cast<std::size_t>(m_seen) % m_frameSize == 0) pushFrame();
+}
+
+/// The recording is left as gently as it is begun: its last value fades, for a step to silence would be a stroke.
 void HitDetector::finish() {
-    const std::vector<float> silence(static_cast<std::size_t>(0.1 * m_sampleRate), 0.0F);
+    if (!m_begun) begin();
     const std::int64_t seen = m_seen;
-    push(silence);
+    const float last = m_lastSample;
+    const auto count = static_cast<std::size_t>(kLeaveS * m_sampleRate);
+    std::vector<float> leaving(count);
+    for (std::size_t i = 0; i < count; ++i)
+        leaving[i] = last * 0.5F *
+                     static_cast<float>(
+                         1 + std::cos(std::numbers::pi * static_cast<double>(i + 1) / static_cast<double>(count)));
+    push(leaving);
     settle(true);
     m_seen = seen;
+}
+
+/// Hears the first samples once to learn what lies under them, then goes through them as through all others.
+void HitDetector::begin() {
+    m_begun = true;
+    const std::vector<float> head = std::exchange(m_head, {});
+    if (head.empty()) return;
+    // A constant is no sound: the filters are at rest on the first value before they hear anything.
+    constexpr double kRestS = 0.2;
+    const std::vector<float> still(m_frameSize, head.front());
+    for (double at = 0; at < kRestS; at += kFrameS) (void)m_bank.process(still);
+    BandBank rehearsal = m_bank;
+    std::vector<BandEnergy> heard;
+    for (std::size_t at = 0; at + m_frameSize <= head.size(); at += m_frameSize)
+        heard.push_back(rehearsal.process(std::span(head).subspan(at, m_frameSize)));
+    layGround(heard);
+    for (const float sample : head) pushSample(sample);
+}
+
+/// Frames before the first: in every band as quiet as the quietest moment of the head.
+void HitDetector::layGround(const std::vector<BandEnergy>& heard) {
+    if (heard.size() < kGroundFrames) return;
+    BandEnergy ground;
+    ground.fill(std::numeric_limits<float>::max());
+    for (std::size_t first = 0; first + kGroundFrames <= heard.size(); ++first)
+        for (std::size_t b = 0; b < kBands; ++b) {
+            float sum = 0;
+            for (std::size_t i = first; i < first + kGroundFrames; ++i) sum += heard[i][b];
+            ground[b] = std::min(ground[b], sum / static_cast<float>(kGroundFrames));
+        }
+    constexpr std::size_t kFrames = kBeforeFrames + 2 * static_cast<std::size_t>(kPeakReach);
+    m_frames.assign(kFrames, ground);
+    m_strengths.assign(kFrames, 0.0);
+    m_rises.assign(kFrames, 0.0F);
+    m_firstFrame = -static_cast<std::int64_t>(kFrames);
 }
 
 std::vector<Hit> HitDetector::take() {
@@ -82,7 +143,7 @@ void HitDetector::pushFrame() {
     ++m_frameCount;
     traceFrame();
     const auto after = static_cast<std::int64_t>(kAfterFrames);
-    if (m_frameCount > after) considerFrame(m_frameCount - after);
+    if (m_frameCount >= after) considerFrame(m_frameCount - after);
     considerRises();
 }
 
@@ -126,7 +187,9 @@ void HitDetector::considerRises() {
     constexpr auto kReach = static_cast<std::size_t>(kPeakReach);
     const auto some = m_ring.take();
     if (some.empty()) return;
-    const std::size_t first = std::max(m_rises.size(), 2 * kReach) - kReach;  // of those not looked at
+    // Of those not looked at. The prediction needs something to go by: the first ones only serve as such.
+    const auto fewest = static_cast<std::size_t>(std::max<std::int64_t>(0, 2 * kPeakReach - m_firstFrame));
+    const std::size_t first = std::max(m_rises.size(), fewest) - kReach;
     m_rises.insert(m_rises.end(), some.begin(), some.end());
     for (std::size_t i = first; i + kReach < m_rises.size(); ++i)
         if (m_rises[i] >= kLeastRiseDb && isPeak(m_rises, i)) addFromRing(i);

@@ -15,7 +15,9 @@ namespace upbeat {
 
 /// Finds hits in a stream of samples. Blocks of any size give the same hits as the whole take at once; but for the
 /// trace, memory stays constant however long the take. Hits come out in order of time, about 50 ms after they sounded,
-/// the weak ones (below kFirmStrength) included. Samples that are not finite are taken as silence.
+/// the weak ones (below kFirmStrength) included. Samples that are not finite are taken as silence. Nothing is decided
+/// before the first 100 ms are heard: what lies under them is taken to have been there before the recording began, so
+/// that a stroke on its first sample is heard and the beginning itself is none.
 class HitDetector {
   public:
     explicit HitDetector(int sampleRate);
@@ -41,6 +43,9 @@ class HitDetector {
         bool ringAlone = false;  // the bands together showed nothing
     };
 
+    void pushSample(float sample);
+    void begin();
+    void layGround(const std::vector<BandEnergy>& heard);
     void pushFrame();
     void considerFrame(std::int64_t frame);
     void addCandidate(const Candidate& candidate);
@@ -63,6 +68,9 @@ class HitDetector {
     NoveltyMeter m_novelty;
     RingMeter m_ring;
 
+    std::vector<float> m_head;  // the first samples, until the ground under them is known
+    bool m_begun = false;
+    float m_lastSample = 0;
     std::vector<float> m_samples;  // recent history, m_samples[0] is sample m_firstSample
     std::int64_t m_firstSample = 0;
     std::int64_t m_seen = 0;
