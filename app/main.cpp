@@ -3,17 +3,16 @@
 #include <QCommandLineParser>
 #include <QDate>
 #include <QDir>
-#include <QProgressDialog>
+#include <QFileDialog>
+#include <QSettings>
 #include <QStandardPaths>
 #include <QTextStream>
-#include <QTimer>
-#include <thread>
 
-#include "demo/demo_builder.h"
+#include "demo/demo_arrival.h"
 #include "shell/main_window.h"
 #include "shell/screenshots.h"
+#include "shell/start_trouble.h"
 #include "theme/theme.h"
-#include "upbeat/logbook/take_repository.h"
 
 namespace {
 
@@ -27,44 +26,6 @@ QString demoDataFolder() {
 
 void complain(const Error& error) {
     QTextStream(stderr) << "upbeat-check: " << QString::fromStdString(error.sentence()) << Qt::endl;
-}
-
-/// Builds the demo's logbook with a progress window; false when the user stopped it or it failed.
-bool buildDemoLogbook(const Scenario& scenario, const std::filesystem::path& file) {
-    QProgressDialog dialog(QObject::tr("Two weeks of practice are being played and measured …"), QObject::tr("Stop"), 0,
-                           100);
-    dialog.setWindowTitle(QObject::tr("Upbeat Check"));
-    dialog.setMinimumWidth(520);
-    dialog.setMinimumDuration(0);
-    dialog.setAutoReset(false);
-    dialog.show();
-    std::atomic<int> percent{0};
-    std::atomic<bool> stop{false};
-    std::atomic<bool> done{false};
-    Result<int> result = 0;
-    // Built beside its place and renamed: a demo that was stopped half way is never shown.
-    const auto building = file.parent_path().string() + ".building";
-    std::filesystem::remove_all(building);
-    std::thread worker([&] {
-        result = buildDemo(
-            scenario, std::filesystem::path(building) / file.filename(), QDate::currentDate(),
-            [&](double share) { percent = static_cast<int>(100 * share); }, stop);
-        done = true;
-    });
-    QTimer poll;
-    QObject::connect(&poll, &QTimer::timeout, &dialog, [&] {
-        dialog.setValue(percent);
-        if (dialog.wasCanceled()) stop = true;
-        if (done) dialog.accept();
-    });
-    poll.start(50);
-    while (!done) QCoreApplication::processEvents(QEventLoop::WaitForMoreEvents);
-    worker.join();
-    if (!result) complain(result.error());
-    if (stop || !result) return false;
-    std::filesystem::remove_all(file.parent_path());
-    std::filesystem::rename(building, file.parent_path());
-    return true;
 }
 
 struct Arguments {
@@ -93,12 +54,16 @@ Arguments readArguments(const QApplication& app) {
     return {parser.isSet(demo), parser.isSet(dark), parser.value(shots), parser.value(data), 1};
 }
 
-std::filesystem::path logbookFileFor(const Arguments& arguments) {
-    const auto standard = defaultLogbookFile();
+/// The folder that was chosen once when the usual one could not be used.
+constexpr const char* kOtherFolder = "dataFolder";
+
+std::filesystem::path dataFolderFor(const Arguments& arguments, const QString& settingsFile) {
+    const QString other = QSettings(settingsFile, QSettings::IniFormat).value(QLatin1String(kOtherFolder)).toString();
+    if (!other.isEmpty()) return other.toStdString();
     const std::filesystem::path root = arguments.dataFolder.isEmpty()
-                                           ? standard.parent_path()
+                                           ? defaultLogbookFile().parent_path()
                                            : std::filesystem::path(arguments.dataFolder.toStdString());
-    return arguments.demo ? root / "demo" / "logbook.db" : root / "logbook.db";
+    return arguments.demo ? root / "demo" : root;
 }
 
 QString settingsFileFor(const Arguments& arguments) {
@@ -108,6 +73,103 @@ QString settingsFileFor(const Arguments& arguments) {
     return folder + (arguments.demo ? QStringLiteral("/demo.ini") : QStringLiteral("/settings.ini"));
 }
 
+/// Opens the studio; what stands in the way is said in a window with the ways out. Null when the player quits.
+std::unique_ptr<Studio> openStudio(StudioOptions options) {
+    QSettings settings(options.settingsFile, QSettings::IniFormat);
+    std::filesystem::path damaged;
+    while (true) {
+        auto studio = Studio::open(options);
+        if (studio) {
+            if (!damaged.empty()) (*studio)->rebuildLog(QString::fromStdString(damaged.string()));
+            return *std::move(studio);
+        }
+        complain(studio.error());
+        const auto logbook = options.dataFolder / "logbook.db";
+        StartTrouble trouble(studio.error(), troubleWith(logbook) == LogbookTrouble::Damaged);
+        trouble.exec();
+        if (trouble.wayOut() == StartTrouble::WayOut::Quit) return nullptr;
+        if (trouble.wayOut() == StartTrouble::WayOut::Rebuild) {
+            const auto aside = setAside(logbook);
+            if (aside)
+                damaged = *aside;
+            else
+                complain(aside.error());
+            continue;
+        }
+        const QString folder = QFileDialog::getExistingDirectory(nullptr, QObject::tr("A folder for your practice"));
+        if (folder.isEmpty()) continue;
+        options.dataFolder = folder.toStdString();
+        settings.setValue(QLatin1String(kOtherFolder), folder);
+    }
+}
+
+/// The takes of the demo arrive while the window is open: the first one is shown at once, and the last one of its
+/// exercise when it is there, unless the player has gone on to something else.
+void letDemoArrive(DemoArrival& arrival, Studio& studio, MainWindow& window, const std::string& shown) {
+    QObject::connect(&arrival, &DemoArrival::arrived, &window, [&, first = true](const DemoProgress& progress) mutable {
+        studio.readLogAgain();
+        const bool isShown = progress.exerciseId == shown && (first || progress.exerciseIsWhole);
+        const bool goneOn = studio.isRecording() || studio.exercise().id != shown || (!first && !studio.take());
+        if (isShown && !goneOn) {
+            studio.openTake(studio.takes(shown).front().id);
+            if (first) window.go(MainWindow::Look);
+            first = false;
+        }
+        window.notices()->say(QObject::tr("Two weeks of practice arrive: %1 of %2 takes are here.")
+                                  .arg(progress.done)
+                                  .arg(progress.total));
+    });
+    QObject::connect(&arrival, &DemoArrival::finished, &window, [&window](const QString& sentence) {
+        if (!sentence.isEmpty()) window.notices()->complain(sentence);
+    });
+    arrival.start();
+}
+
+/// What the demo starts with.
+struct Demo {
+    Scenario scenario;
+    std::optional<QDate> begun;  ///< Takes are still to be made: the day they are counted from.
+};
+
+Result<Demo> prepareDemo(const std::filesystem::path& root) {
+    auto scenario = readScenario(std::filesystem::path(demoDataFolder().toStdString()) / "scenario.json");
+    if (!scenario) return tl::unexpected(scenario.error());
+    Demo demo{*std::move(scenario), {}};
+    const bool isNew = !std::filesystem::exists(root / "logbook.db");
+    auto folder = DataFolder::open(root);
+    if (!folder || !folder->mayWrite()) return demo;  // said when the studio opens
+    const auto begun = unfinishedDemo(*folder);
+    if (!isNew && !begun) return demo;
+    demo.begun = begun.value_or(QDate::currentDate());
+    tidyDemo(demo.scenario, {*folder, *demo.begun});
+    return demo;
+}
+
+void playAsIn(const Scenario& scenario, StudioOptions& options) {
+    for (const ScenarioExercise& e : scenario.exercises) options.ownExercises.push_back(e.exercise);
+    options.characterOf = [&scenario](const Exercise& e, double tempoBpm) {
+        const ScenarioExercise* player = scenario.find(e.id);
+        return player != nullptr ? player->at(tempoBpm, scenario.practiceDays()) : Character{};
+    };
+}
+
+/// Builds what is missing and waits for it: for the pictures.
+bool waitForDemo(const Demo& demo, Studio& studio) {
+    if (demo.begun) {
+        const std::atomic<bool> stop{false};
+        const auto built = buildDemo(
+            demo.scenario, {studio.folder(), *demo.begun}, [](const DemoProgress&) {}, stop);
+        if (!built) {
+            complain(built.error());
+            return false;
+        }
+        studio.readLogAgain();
+    }
+    studio.openTake(studio.takes(demo.scenario.open).front().id);
+    studio.settle();
+    return true;
+}
+
 int run(const QApplication& app) {
     const Arguments arguments = readArguments(app);
     if (!loadFonts())
@@ -115,39 +177,36 @@ int run(const QApplication& app) {
     QApplication::setFont(typeFace(Type::kText));
     MainWindow::applyTheme(arguments.dark);
     StudioOptions options;
-    options.logbookFile = logbookFileFor(arguments);
     options.settingsFile = settingsFileFor(arguments);
-    Scenario scenario;
+    options.dataFolder = dataFolderFor(arguments, options.settingsFile);
+    Demo demo;
     if (arguments.demo) {
-        auto read = readScenario(std::filesystem::path(demoDataFolder().toStdString()) / "scenario.json");
-        if (!read) {
-            complain(read.error());
+        auto prepared = prepareDemo(options.dataFolder);
+        if (!prepared) {
+            complain(prepared.error());
             return 3;
         }
-        scenario = *std::move(read);
-        if (!std::filesystem::exists(options.logbookFile) && !buildDemoLogbook(scenario, options.logbookFile)) return 3;
-        for (const ScenarioExercise& e : scenario.exercises) options.ownExercises.push_back(e.exercise);
-        options.characterOf = [&scenario](const Exercise& e, double tempoBpm) {
-            const ScenarioExercise* player = scenario.find(e.id);
-            return player != nullptr ? player->at(tempoBpm, scenario.practiceDays()) : Character{};
-        };
+        demo = *std::move(prepared);
+        playAsIn(demo.scenario, options);
     }
-    auto studio = Studio::open(std::move(options));
-    if (!studio) {
-        complain(studio.error());
-        return 3;
+    const auto studio = openStudio(std::move(options));
+    if (!studio) return 3;
+    MainWindow window(*studio);
+    std::unique_ptr<DemoArrival> arrival;
+    if (arguments.demo) studio->chooseExercise(demo.scenario.open);
+    if (!arguments.screenshots.isEmpty()) {
+        if (arguments.demo && !waitForDemo(demo, *studio)) return 3;
+        return saveScreenshots(window, *studio, arguments.screenshots) ? 0 : 3;
     }
-    MainWindow window(**studio);
-    if (arguments.demo) {
-        (*studio)->chooseExercise(scenario.open);
-        if (const auto takes = (*studio)->takes(scenario.open); !takes.empty()) {
-            (*studio)->openTake(takes.front().id);
-            window.go(MainWindow::Look);
-        }
-    }
-    if (!arguments.screenshots.isEmpty()) return saveScreenshots(window, **studio, arguments.screenshots) ? 0 : 3;
     window.show();
     window.greet();
+    if (demo.begun && studio->mayWrite()) {
+        arrival = std::make_unique<DemoArrival>(demo.scenario, DemoSite{studio->folder(), *demo.begun});
+        letDemoArrive(*arrival, *studio, window, demo.scenario.open);
+    } else if (const auto takes = studio->takes(demo.scenario.open); arguments.demo && !takes.empty()) {
+        studio->openTake(takes.front().id);
+        window.go(MainWindow::Look);
+    }
     return QApplication::exec();
 }
 

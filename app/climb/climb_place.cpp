@@ -27,8 +27,8 @@ ClimbPlace::ClimbPlace(Studio& studio, QWidget* parent)
     grid->setRowStretch(0, 1);
     connect(m_verdict, &VerdictBar::accepted, &m_studio, &Studio::acceptNextStep);
     connect(m_ladder, &LadderView::takeChosen, &m_studio, &Studio::openTake);
-    for (const auto signal :
-         {&Studio::exerciseChanged, &Studio::ladderChanged, &Studio::takeOpened, &Studio::logChanged})
+    for (const auto signal : {&Studio::exerciseChanged, &Studio::ladderChanged, &Studio::takeOpened,
+                              &Studio::nextStepChanged, &Studio::logChanged})
         connect(&m_studio, signal, this, &ClimbPlace::refresh);
     addKey(Qt::Key_Return, tr("Enter"), tr("next step"), [this] { m_studio.acceptNextStep(); });
     addKey(Qt::Key_Up, tr("Up Down"), tr("rung"), [this] { moveRung(1); });
@@ -62,7 +62,7 @@ void ClimbPlace::refresh() {
     const TakePtr& take = m_studio.take();
     if (take && take->stored.exercise.id == m_studio.exercise().id) {
         m_gates->setGates(take->analysis.gates);
-        m_verdict->setVerdict(take->analysis.verdict);
+        m_verdict->setVerdict(take->analysis.verdict, m_studio.nextStep() != nullptr);
     } else {
         m_gates->setGates({});
         m_verdict->clear();

@@ -3,34 +3,87 @@
 #include "theme/words.h"
 
 #include <QLocale>
+#include <algorithm>
 
 #include "shell/verdict_bar.h"
 
 namespace upbeat {
 
-void LogModel::setTakes(std::vector<TakeSummary> takes) {
+namespace {
+
+constexpr int kPage = 200;
+
+}  // namespace
+
+void LogModel::show(const std::vector<PlayedTime>& days, ReadPage readPage) {
     beginResetModel();
-    m_takes = std::move(takes);
+    m_readPage = std::move(readPage);
+    m_isComplete = false;
+    m_days = days;
+    m_takes.clear();
     m_rows.clear();
-    std::size_t dayRow = 0;
-    for (std::size_t i = 0; i < m_takes.size(); ++i) {
-        const QDate day = m_takes[i].startedAt.date();
-        if (m_rows.empty() || m_rows[dayRow].day != day) {
-            dayRow = m_rows.size();
-            m_rows.push_back({day, -1, 0, 0});
-        }
-        ++m_rows[dayRow].takes;
-        m_rows[dayRow].minutes += m_takes[i].durationS / 60;
-        m_rows.push_back({day, static_cast<int>(i), 0, 0});
-    }
+    append(nextPage());
     endResetModel();
 }
 
-int LogModel::rowOfTake(qint64 id) const {
-    for (std::size_t row = 0; row < m_rows.size(); ++row)
-        if (m_rows[row].take >= 0 && m_takes[static_cast<std::size_t>(m_rows[row].take)].id == id)
-            return static_cast<int>(row);
-    return -1;
+bool LogModel::canFetchMore(const QModelIndex& parent) const {
+    return !parent.isValid() && !m_isComplete && !m_isGrowing;
+}
+
+void LogModel::fetchMore(const QModelIndex& parent) {
+    if (!canFetchMore(parent)) return;
+    const Page page = nextPage();
+    if (page.rows.empty()) return;
+    m_isGrowing = true;  // whoever is told of new rows may ask for more of them at once
+    beginInsertRows({}, rowCount(), rowCount() + static_cast<int>(page.rows.size()) - 1);
+    append(page);
+    endInsertRows();
+    m_isGrowing = false;
+}
+
+LogModel::Page LogModel::nextPage() {
+    std::optional<TakeMoment> before;
+    if (!m_takes.empty()) before = TakeMoment{stampOf(m_takes.back().startedAt), m_takes.back().id};
+    Page page{m_readPage(before, kPage), {}};
+    m_isComplete = page.takes.size() < static_cast<std::size_t>(kPage);
+    QDate day = m_rows.empty() ? QDate() : m_rows.back().day;
+    for (std::size_t i = 0; i < page.takes.size(); ++i) {
+        const QDate own = page.takes[i].startedAt.date();
+        if (own != day) page.rows.push_back({own, -1});
+        day = own;
+        page.rows.push_back({day, static_cast<int>(m_takes.size() + i)});
+    }
+    return page;
+}
+
+void LogModel::append(const Page& page) {
+    m_takes.insert(m_takes.end(), page.takes.begin(), page.takes.end());
+    m_rows.insert(m_rows.end(), page.rows.begin(), page.rows.end());
+}
+
+int LogModel::findTake(qint64 id) {
+    for (std::size_t row = 0;; ++row) {
+        if (row == m_rows.size()) {
+            if (m_isComplete) return -1;
+            fetchMore({});
+            if (row == m_rows.size()) return -1;
+        }
+        const int take = m_rows[row].take;
+        if (take >= 0 && m_takes[static_cast<std::size_t>(take)].id == id) return static_cast<int>(row);
+    }
+}
+
+PlayedTime LogModel::playedOn(QDate day) const {
+    const auto found = std::find_if(m_days.begin(), m_days.end(), [day](const PlayedTime& d) { return d.day == day; });
+    return found == m_days.end() ? PlayedTime{day, 0, 0} : *found;
+}
+
+QVariant LogModel::dayData(const Row& row, int role) const {
+    if (role == Qt::DisplayRole) return QLocale().toString(row.day, QStringLiteral("dddd, d MMMM"));
+    if (role != DetailRole) return {};
+    const PlayedTime played = playedOn(row.day);
+    return counted(played.takes, tr("1 take"), tr("%1 takes")) +
+           tr(", %1 min played").arg(played.seconds / 60, 0, 'f', 1);
 }
 
 int LogModel::rowCount(const QModelIndex& parent) const {
@@ -41,12 +94,7 @@ QVariant LogModel::data(const QModelIndex& index, int role) const {
     if (!index.isValid() || index.row() >= rowCount()) return {};
     const Row& row = m_rows[static_cast<std::size_t>(index.row())];
     if (role == IsDayRole) return row.take < 0;
-    if (row.take < 0) {
-        if (role == Qt::DisplayRole) return QLocale().toString(row.day, QStringLiteral("dddd, d MMMM"));
-        if (role == DetailRole)
-            return counted(row.takes, tr("1 take"), tr("%1 takes")) + tr(", %1 min played").arg(row.minutes, 0, 'f', 1);
-        return {};
-    }
+    if (row.take < 0) return dayData(row, role);
     const TakeSummary& take = m_takes[static_cast<std::size_t>(row.take)];
     switch (role) {
         case Qt::DisplayRole:
@@ -56,6 +104,8 @@ QVariant LogModel::data(const QModelIndex& index, int role) const {
             return QString::fromStdString(take.title + ", " + take.headline);
         case TakeIdRole:
             return take.id;
+        case NoteRole:
+            return QString::fromStdString(take.note);
         case CleanRole:
             return take.clean;
         case DetailRole: {

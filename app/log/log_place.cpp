@@ -94,7 +94,7 @@ LogPlace::LogPlace(Studio& studio, QWidget* parent)
     connect(m_list, &QListView::doubleClicked, this, &LogPlace::openCurrent);
     connect(m_list->selectionModel(), &QItemSelectionModel::currentChanged, this, &LogPlace::showNote);
     connect(m_note, &QLineEdit::editingFinished, this, [this] {
-        const qint64 id = m_list->currentIndex().data(LogModel::TakeIdRole).toLongLong();
+        const qint64 id = currentTake();
         if (id > 0 && m_note->isModified()) m_studio.setNote(id, m_note->text());
         m_note->setModified(false);
     });
@@ -106,44 +106,43 @@ LogPlace::LogPlace(Studio& studio, QWidget* parent)
 
 void LogPlace::enter() {
     m_list->setFocus();
-    if (m_studio.take()) {
-        const int row = m_model->rowOfTake(m_studio.take()->id);
-        if (row >= 0) m_list->setCurrentIndex(m_model->index(row));
-    }
+    if (m_studio.take()) choose(m_studio.take()->id);
+}
+
+void LogPlace::choose(qint64 id) {
+    if (id <= 0) return;
+    if (const int row = m_model->findTake(id); row >= 0) m_list->setCurrentIndex(m_model->index(row));
 }
 
 void LogPlace::refresh() {
-    auto takes = m_studio.takes();
-    double week = 0;
-    double all = 0;
-    const QDate since = QDate::currentDate().addDays(-6);
-    for (const TakeSummary& take : takes) {
-        all += take.durationS / 60;
-        if (take.startedAt.date() >= since) week += take.durationS / 60;
-    }
-    m_totals->setText(takes.empty() ? tr("Your takes will stand here, day by day.")
-                                    : tr("%1 min played in the last seven days, %2 min in all, %3")
-                                          .arg(week, 0, 'f', 0)
-                                          .arg(all, 0, 'f', 0)
-                                          .arg(counted(static_cast<int>(takes.size()), tr("1 take"), tr("%1 takes"))));
-    const qint64 current = m_list->currentIndex().data(LogModel::TakeIdRole).toLongLong();
-    m_model->setTakes(std::move(takes));
-    if (const int row = m_model->rowOfTake(current); row >= 0) m_list->setCurrentIndex(m_model->index(row));
+    const PlayedTime week = m_studio.played(QDate::currentDate().addDays(-6));
+    const PlayedTime all = m_studio.played();
+    m_totals->setText(all.takes == 0 ? tr("Your takes will stand here, day by day.")
+                                     : tr("%1 min played in the last seven days, %2 min in all, %3")
+                                           .arg(week.seconds / 60, 0, 'f', 0)
+                                           .arg(all.seconds / 60, 0, 'f', 0)
+                                           .arg(counted(all.takes, tr("1 take"), tr("%1 takes"))));
+    const qint64 current = currentTake();
+    m_model->show(m_studio.daysPlayed(), [this](const std::optional<TakeMoment>& before, int most) {
+        return m_studio.takePage(before, most);
+    });
+    choose(current);
+}
+
+qint64 LogPlace::currentTake() const {
+    return m_list->currentIndex().data(LogModel::TakeIdRole).toLongLong();
 }
 
 void LogPlace::openCurrent() {
-    const qint64 id = m_list->currentIndex().data(LogModel::TakeIdRole).toLongLong();
+    const qint64 id = currentTake();
     if (id <= 0) return;
     m_studio.openTake(id);
     Q_EMIT lookWanted();
 }
 
 void LogPlace::showNote() {
-    const qint64 id = m_list->currentIndex().data(LogModel::TakeIdRole).toLongLong();
-    m_note->setEnabled(id > 0);
-    m_note->clear();
-    for (const TakeSummary& take : m_studio.takes())
-        if (take.id == id) m_note->setText(QString::fromStdString(take.note));
+    m_note->setEnabled(currentTake() > 0);
+    m_note->setText(m_list->currentIndex().data(LogModel::NoteRole).toString());
     m_note->setModified(false);
 }
 

@@ -22,6 +22,8 @@ class LogPlace : public Place {
 
   private:
     void refresh();
+    void choose(qint64 id);
+    [[nodiscard]] qint64 currentTake() const;
     void openCurrent();
     void openRecording();
     void showNote();

@@ -89,6 +89,7 @@ LookPlace::LookPlace(Studio& studio, QWidget* parent)
         if (onsetS >= 0 && onsetS <= sound->durationS()) m_closeUp->show(std::move(sound), onsetS);
     });
     connect(&m_studio, &Studio::takeOpened, this, &LookPlace::showTake);
+    connect(&m_studio, &Studio::nextStepChanged, this, &LookPlace::showVerdict);
     connect(&m_studio, &Studio::ticked, this, [this] {
         if (isVisible()) m_field->setPlayhead(m_studio.playheadS());
     });
@@ -136,9 +137,13 @@ void LookPlace::showTake() {
     m_groups->setAnalysis(take->analysis);
     fillLenses();
     setLens(Lens::Timing);
-    m_verdict->setVerdict(take->analysis.verdict);
+    showVerdict();
     fillFindings();
     showChosen();
+}
+
+void LookPlace::showVerdict() {
+    if (m_studio.take()) m_verdict->setVerdict(m_studio.take()->analysis.verdict, m_studio.nextStep() != nullptr);
 }
 
 void LookPlace::fillLenses() {
@@ -273,7 +278,7 @@ void LookPlace::buildListening(QVBoxLayout* side) {
 Listening LookPlace::spanToHear() const {
     const TakePtr& take = m_studio.take();
     if (!take) return {};
-    const StoredTake& stored = take->stored;
+    const TakeRecord& stored = take->stored;
     const double bar = barDurationS(stored.exercise, Bpm(stored.frame.tempoBpm));
     double at = stored.frame.firstBeatS + stored.frame.latencyS;
     if (const FieldMark* mark = m_field->chosen()) at = mark->timeS;

@@ -37,6 +37,7 @@ class LookPlace : public Place {
 
   private:
     void showTake();
+    void showVerdict();
     void showChosen();
     void fillFindings();
     void chooseFinding(int index);

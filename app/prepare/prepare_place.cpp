@@ -294,10 +294,7 @@ void PreparePlace::showExercise() {
 
 void PreparePlace::showCleanTempos() {
     QHash<QString, double> clean;
-    for (const TakeSummary& take : m_studio.takes()) {
-        const QString id = QString::fromStdString(take.exerciseId);
-        if (take.clean) clean[id] = qMax(clean.value(id), take.tempoBpm);
-    }
+    for (const auto& [id, tempoBpm] : m_studio.cleanTempos()) clean[QString::fromStdString(id)] = tempoBpm;
     m_model->setCleanTempos(clean);
 }
 

@@ -103,6 +103,7 @@ void MainWindow::connectStudio() {
     connect(&m_studio, &Studio::kitLearned, this, [this] { go(Prepare); });
     connect(&m_studio, &Studio::failed, m_notices, &NoticeBar::complain);
     connect(&m_studio, &Studio::said, m_notices, &NoticeBar::say);
+    m_studio.startListening();
 }
 
 void MainWindow::go(int place) {
@@ -121,10 +122,10 @@ void MainWindow::refreshHeader() {
     if (e.feel.isSwung()) line << tr("swung %1 : 1").arg(e.feel.ratio, 0, 'g', 3);
     double tempo = m_studio.ladder().tempoBpm;
     if (looking) {
-        const StoredTake& take = m_studio.take()->stored;
+        const TakeRecord& take = m_studio.take()->stored;
         tempo = take.frame.tempoBpm;
         line << counted(m_studio.take()->analysis.matched.passes, tr("1 pass"), tr("%1 passes"))
-             << QLocale().toString(take.startedAt, QStringLiteral("ddd d MMM, HH:mm"));
+             << QLocale().toString(startOf(take), QStringLiteral("ddd d MMM, HH:mm"));
     } else {
         line << tr("ladder %1 to %2 by %3")
                     .arg(tempoInWords(m_studio.ladder().ladder.startBpm),
@@ -145,6 +146,7 @@ void MainWindow::refreshFooter() {
 }
 
 void MainWindow::toggleTake() {
+    if (m_studio.isEnding()) return;  // its last samples are on their way
     if (m_studio.isRecording() || m_studio.isResting())
         m_studio.stopTake();
     else
@@ -189,9 +191,7 @@ void MainWindow::greet() {
 }
 
 void MainWindow::closeEvent(QCloseEvent* event) {
-    // A take that runs is kept: ending the program is ending the take.
-    if (m_studio.isRecording()) m_studio.stopTake();
-    m_studio.settle();
+    m_studio.settle();  // a take that runs is kept: ending the program is ending the take
     event->accept();
 }
 

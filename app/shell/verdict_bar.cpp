@@ -33,10 +33,10 @@ VerdictBar::VerdictBar(QWidget* parent) : QWidget(parent) {
     setCursor(Qt::PointingHandCursor);
 }
 
-void VerdictBar::setVerdict(const Verdict& v) {
+void VerdictBar::setVerdict(const Verdict& v, bool canFollow) {
     m_headline = QString::fromStdString(v.headline);
     m_reason = QString::fromStdString(v.reason);
-    m_step = nextStepInWords(v);
+    m_step = canFollow ? nextStepInWords(v) : QString();
     setAccessibleName(m_headline + QLatin1Char(' ') + m_reason);
     setToolTip(m_reason);
     update();

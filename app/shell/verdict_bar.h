@@ -11,7 +11,8 @@ class VerdictBar : public QWidget {
     Q_OBJECT
   public:
     explicit VerdictBar(QWidget* parent = nullptr);
-    void setVerdict(const Verdict& verdict);
+    /// `canFollow`: the key that does it is offered.
+    void setVerdict(const Verdict& verdict, bool canFollow);
     void clear();
     [[nodiscard]] QString nextStep() const { return m_step; }
 

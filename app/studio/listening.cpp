@@ -22,13 +22,13 @@ Character faultless() {
     return c;
 }
 
-/// Lays the take's click over a part of it that begins at `fromS` of the recording.
-void addClick(Sound& sound, const StoredTake& take, double fromS) {
-    const ClickPlan plan = clickFor(take.exercise, Bpm(take.frame.tempoBpm));
+/// Lays the click, as it went in the take, over a part of it that begins at `fromS` of the recording.
+void addClick(Sound& sound, const TakeRecord& take, double fromS) {
+    const ClickPlan& plan = take.click;
     const double planStart = take.frame.firstBeatS + take.frame.latencyS - plan.firstBeat().value();
     for (const Click& click :
          clicksBetween(plan, std::max(0.0, fromS - planStart), fromS - planStart + sound.durationS())) {
-        const auto wave = clickSound(click.kind, sound.sampleRate);
+        const auto wave = clickSound(click.kind, sound.sampleRate, plan.tone);
         const auto at = static_cast<std::size_t>(std::llround((planStart + click.timeS - fromS) * sound.sampleRate));
         for (std::size_t i = 0; i < wave.size() && at + i < sound.samples.size(); ++i)
             sound.samples[at + i] += static_cast<float>(kClickGain) * wave[i];
@@ -37,7 +37,7 @@ void addClick(Sound& sound, const StoredTake& take, double fromS) {
 
 }  // namespace
 
-Sound idealSound(const StoredTake& take, double fromS, double toS, bool withFeel) {
+Sound idealSound(const TakeRecord& take, double fromS, double toS, bool withFeel) {
     const Exercise& e = take.exercise;
     const int passes = (take.frame.bars + e.bars - 1) / e.bars;
     Performance performance =

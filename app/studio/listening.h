@@ -18,7 +18,7 @@ struct Listening {
 
 /// The page of a take from `fromS` to `toS` of its recording, played by the simulated player without any error and with
 /// the dynamics that are written; `withFeel` with the small errors of a good player.
-[[nodiscard]] Sound idealSound(const StoredTake& take, double fromS, double toS, bool withFeel = false);
+[[nodiscard]] Sound idealSound(const TakeRecord& take, double fromS, double toS, bool withFeel = false);
 
 /// What is heard, ready for the device. Reads the recording: not for the interface thread. An error when it cannot be
 /// read.

@@ -20,22 +20,39 @@ constexpr int kTickMs = 16;
 }  // namespace
 
 Result<std::unique_ptr<Studio>> Studio::open(StudioOptions options) {
-    auto logbook = Logbook::open(options.logbookFile);
+    auto folder = DataFolder::open(options.dataFolder);
+    if (!folder) return tl::unexpected(folder.error());
+    auto logbook =
+        Logbook::open(folder->logbook(), folder->mayWrite() ? LogbookAccess::Writing : LogbookAccess::Reading);
     if (!logbook) return tl::unexpected(logbook.error());
-    std::unique_ptr<Studio> studio(new Studio(std::move(options), std::move(*logbook)));
+    // A first look: what is damaged is said now and not in the middle of practice.
+    if (const auto takes = TakeRepository(**logbook).total(); !takes) return tl::unexpected(takes.error());
+    std::unique_ptr<Studio> studio(new Studio(std::move(options), *std::move(folder), std::move(*logbook)));
     studio->openDevice();
+    if (auto left = studio->m_archive.unfinished())
+        studio->m_interrupted = *std::move(left);
+    else
+        studio->complain(left.error());
     return studio;
 }
 
-Studio::Studio(StudioOptions options, std::unique_ptr<Logbook> logbook)
+Studio::Studio(StudioOptions options, DataFolder folder, std::unique_ptr<Logbook> logbook)
     : m_options(std::move(options)),
+      m_folder(std::move(folder)),
       m_logbook(std::move(logbook)),
-      m_store(m_logbook->takesFolder()),
+      m_archive(m_folder),
       m_settingsStore(m_options.settingsFile, QSettings::IniFormat),
       m_settings(readSettings(m_settingsStore)),
       m_exercises(m_options.ownExercises),
-      m_engine(std::make_unique<AudioEngine>()) {
-    m_pool.setMaxThreadCount(1);  // one after the other: takes enter the logbook in the order they were played
+      m_input(m_options.makeStream ? m_options.makeStream : realStreams(m_options.simulatedSpeed)),
+      m_run(m_input) {
+    if (m_folder.access() == DataFolder::Access::TakenByAnother)
+        complain(
+            tr("Another Upbeat Check has this folder open. Everything can be looked at here; to record, close the "
+               "other one and start again."));
+    if (m_folder.access() == DataFolder::Access::ReadOnly)
+        complain(tr("The folder %1 cannot be written. Everything can be looked at here, but nothing is kept.")
+                     .arg(QString::fromStdString(m_folder.root().string())));
     readOwnExercises();
     m_exercises.insert(m_exercises.end(), builtInExercises().begin(), builtInExercises().end());
     m_exercise = m_exercises.front();
@@ -55,12 +72,36 @@ Studio::Studio(StudioOptions options, std::unique_ptr<Logbook> logbook)
     connect(this, &Studio::exerciseChanged, this, [this] {
         m_practiceTimer.stop();  // it runs from the first take on
         m_timeIsUp = false;
+        Q_EMIT nextStepChanged();
     });
 }
 
 Studio::~Studio() {
-    m_pool.waitForDone();
-    if (m_stream) m_stream->stop();
+    m_input.close();
+}
+
+// ---- what is said
+
+void Studio::complain(const QString& sentence) {
+    if (m_listenedTo)
+        Q_EMIT failed(sentence);
+    else
+        m_unsaid << sentence;
+}
+
+void Studio::say(const QString& sentence) {
+    Q_EMIT said(sentence);
+}
+
+void Studio::startListening() {
+    m_listenedTo = true;
+    for (const QString& sentence : std::exchange(m_unsaid, {})) Q_EMIT failed(sentence);
+}
+
+bool Studio::refusesToWrite() {
+    if (mayWrite()) return false;
+    say(tr("This folder is only open for reading: nothing can be kept in it."));
+    return true;
 }
 
 // ---- what is played
@@ -83,14 +124,15 @@ void Studio::readLadder() {
     m_ladder = {ladderOf(m_exercise), m_exercise.tempo.start};
     const auto saved = LadderRepository(*m_logbook).find(m_exercise.id);
     if (!saved)
-        Q_EMIT failed(sentenceOf(saved.error()));
+        complain(saved.error());
     else if (*saved)
         m_ladder = **saved;
 }
 
 void Studio::saveLadder() {
-    if (const auto saved = LadderRepository(*m_logbook).save(m_exercise.id, m_ladder); !saved)
-        Q_EMIT failed(sentenceOf(saved.error()));
+    if (mayWrite())
+        if (const auto saved = LadderRepository(*m_logbook).save(m_exercise.id, m_ladder); !saved)
+            complain(saved.error());
     Q_EMIT ladderChanged();
 }
 
@@ -113,10 +155,10 @@ void Studio::setGoal(double bpm) {
 
 void Studio::changeSettings(const PracticeSettings& settings) {
     if (settings == m_settings) return;
-    const bool otherInput = settings.input != m_settings.input;
     m_settings = settings;
     writeSettings(m_settingsStore, m_settings);
-    if (otherInput && !isRecording()) openDevice();
+    // In a take the input stays; the other one is opened when the take has ended.
+    if (m_settings.input != m_input.id() && !isRecording() && !isEnding()) openDevice();
     Q_EMIT settingsChanged();
 }
 
@@ -129,7 +171,7 @@ void Studio::practiseBars(int from, int to) {
     if (isRecording() || isDrill()) return;
     Exercise drill = drillOfBars(m_exercise, from, to);
     if (drill.strokes.empty()) {
-        Q_EMIT said(tr("There is nothing to play in these bars."));
+        say(tr("There is nothing to play in these bars."));
         return;
     }
     putOnStand(std::move(drill));
@@ -159,37 +201,22 @@ std::vector<InputDevice> Studio::inputs() const {
     return devices;
 }
 
-bool Studio::isSimulated() const {
-    return !m_settings.input.startsWith(QLatin1String("jack:")) && !isMidi();
-}
-
-bool Studio::isMidi() const {
-    return m_settings.input.startsWith(QLatin1String("midi:"));
-}
-
 void Studio::openDevice() {
-    readKitOfInput();
-    if (m_stream) m_stream->stop();
-    if (isSimulated())
-        m_stream = std::make_unique<SimulatedStream>(*m_engine, characterNow(), 4711, m_options.simulatedSpeed);
-    else if (isMidi())
-        m_stream = std::make_unique<JackStream>(std::string(), m_settings.input.mid(5).toStdString());
-    else
-        m_stream = std::make_unique<JackStream>(m_settings.input.mid(5).toStdString());
-    if (const auto started = m_stream->start(*m_engine); !started) {
-        const QString why = sentenceOf(started.error());
+    const QString wanted = m_settings.input;
+    if (const auto opened = m_input.open(wanted); !opened) {
         m_settings.input = QStringLiteral("simulated");
-        openDevice();
-        Q_EMIT failed(why);
+        (void)m_input.open(m_settings.input);  // nothing can keep it away
+        complain(opened.error());
     }
+    readKitOfInput();
 }
 
 QString Studio::deviceName() const {
-    return m_stream ? QString::fromStdString(m_stream->name()) : QString();
+    return m_input.isAlive() ? m_input.name() : tr("no input: it has left");
 }
 
 double Studio::inputPeakDb() {
-    const float peak = m_engine->newPeak();
+    const float peak = m_input.engine().newPeak();
     return peak > 1e-6F ? 20.0 * std::log10(static_cast<double>(peak)) : -120.0;
 }
 

@@ -1,34 +1,34 @@
 #pragma once
 
 #include <QObject>
-#include <QThreadPool>
 #include <QTimer>
 #include <functional>
 #include <memory>
+#include <utility>
 #include <vector>
 
+#include "studio/audio_input.h"
 #include "studio/listening.h"
-#include "studio/live_take.h"
+#include "studio/next_step.h"
 #include "studio/settings.h"
+#include "studio/take_run.h"
 #include "studio/take_view.h"
-#include "upbeat/audio/engine.h"
-#include "upbeat/audio/simulated_stream.h"
-#include "upbeat/audio/take_writer.h"
+#include "studio/worker.h"
 #include "upbeat/coach/methods.h"
 #include "upbeat/logbook/ladder_repository.h"
-#include "upbeat/logbook/take_store.h"
-#include "upbeat/player/character.h"
+#include "upbeat/logbook/take_archive.h"
 
 namespace upbeat {
 
 /// How a Studio is opened.
 struct StudioOptions {
-    std::filesystem::path logbookFile;
+    std::filesystem::path dataFolder;
     QString settingsFile;                ///< INI file.
     std::vector<Exercise> ownExercises;  ///< Listed before the built-in ones (the demo's).
     /// How the simulated player plays an exercise at a tempo.
     std::function<Character(const Exercise&, double tempoBpm)> characterOf;
     double simulatedSpeed = 1.0;  ///< Tests run the simulated device faster than real time.
+    MakeStream makeStream;        ///< In place of the real devices; for tests.
 };
 
 /// An error as the player reads it.
@@ -43,6 +43,13 @@ class Studio : public QObject {
   public:
     [[nodiscard]] static Result<std::unique_ptr<Studio>> open(StudioOptions options);
     ~Studio() override;
+
+    /// Whether this program may write here; the first one that opened the folder may. Otherwise everything can be
+    /// looked at and nothing is kept.
+    [[nodiscard]] bool mayWrite() const { return m_folder.mayWrite(); }
+    [[nodiscard]] const DataFolder& folder() const { return m_folder; }
+    /// From here on somebody reads what is said; what was to be said before is said now.
+    void startListening();
 
     // What is played.
     [[nodiscard]] const std::vector<Exercise>& exercises() const { return m_exercises; }
@@ -102,25 +109,26 @@ class Studio : public QObject {
     // The device.
     [[nodiscard]] std::vector<InputDevice> inputs() const;
     [[nodiscard]] QString deviceName() const;
-    [[nodiscard]] bool isSimulated() const;
-    /// A MIDI instrument: its notes are the hits.
-    [[nodiscard]] bool isMidi() const;
+    [[nodiscard]] bool isSimulated() const { return m_input.isSimulated(); }
+    [[nodiscard]] bool isMidi() const { return m_input.isMidi(); }
     /// Loudest input since the last call, dBFS.
     [[nodiscard]] double inputPeakDb();
 
     // The take that runs.
-    [[nodiscard]] bool isRecording() const { return m_writer != nullptr; }
+    [[nodiscard]] bool isRecording() const { return m_run.state() == TakeRun::State::Running; }
+    /// The take has been stopped, and its last samples are on their way.
+    [[nodiscard]] bool isEnding() const { return m_run.state() == TakeRun::State::Ending; }
     [[nodiscard]] bool isResting() const { return m_restTimer.isActive(); }
     [[nodiscard]] double restLeftS() const;
-    [[nodiscard]] const LiveTake* live() const { return m_live.get(); }
-    [[nodiscard]] int losses() const;
+    [[nodiscard]] const LiveTake* live() const { return m_run.live(); }
+    [[nodiscard]] int losses() const { return m_run.losses(); }
     void startTake();
-    /// Ends the take now and measures what was played.
+    /// Ends the take now and measures what was played; takeStopped follows.
     void stopTake();
-    /// Ends the take and forgets it.
+    /// Ends the take and forgets it; takeStopped follows.
     void discardTake();
-    /// Waits until every take that was played is measured and in the logbook, and what was written is on its way to the
-    /// disk: before the program ends.
+    /// Lets events run until every take that was played is measured and in the logbook, and everything else that was
+    /// begun is done: before the program ends.
     void settle();
     [[nodiscard]] bool isHandsFree() const { return m_handsFree; }
     void setHandsFree(bool on);
@@ -130,8 +138,16 @@ class Studio : public QObject {
     void openTake(qint64 id);
     /// Measures a recording from outside against the exercise on the stand.
     void openRecording(const QString& file, double tempoBpm, double firstBeatS);
+    /// What the verdict on the open take asks for, while it can be followed: it has not been, it is the newest word on
+    /// its exercise, and that exercise is on the stand. Null otherwise.
+    [[nodiscard]] const NextStep* nextStep() const;
     void acceptNextStep();
     [[nodiscard]] std::vector<TakeSummary> takes(const std::string& exerciseId = {}) const;
+    [[nodiscard]] std::vector<TakeSummary> takePage(const std::optional<TakeMoment>& before, int most) const;
+    [[nodiscard]] std::vector<PlayedTime> daysPlayed() const;
+    [[nodiscard]] PlayedTime played(const std::optional<QDate>& since = {}) const;
+    /// The fastest clean take of every exercise.
+    [[nodiscard]] std::vector<std::pair<std::string, double>> cleanTempos() const;
     void setNote(qint64 id, const QString& note);
 
     /// Plays part of the open take. The ideal version is there even where nothing was recorded.
@@ -141,14 +157,18 @@ class Studio : public QObject {
     /// Reads part of the open take's recording; spanFetched brings it.
     void fetchSpan(double fromS, double toS);
     void stopPlaying();
-    [[nodiscard]] bool isPlaying() const { return m_engine->isPlaying(); }
+    [[nodiscard]] bool isPlaying() const { return m_input.isAlive() && m_input.engine().isPlaying(); }
     /// Seconds of the recording that are being heard now, negative when nothing plays.
     [[nodiscard]] double playheadS() const;
 
-    // Takes that an earlier run of the program did not finish.
-    [[nodiscard]] std::vector<std::string> interrupted() const { return m_store.interrupted(); }
+    /// Recordings that an earlier run of the program left behind; found when it started.
+    [[nodiscard]] const std::vector<std::string>& interrupted() const { return m_interrupted; }
     void recoverInterrupted();
     void discardInterrupted();
+    /// Takes have come into the log from elsewhere: what is shown of it is read again.
+    void readLogAgain();
+    /// After a damaged logbook was set aside: takes and ladders come back from the recordings.
+    void rebuildLog(const QString& damaged);
 
   Q_SIGNALS:
     void exerciseChanged();
@@ -160,15 +180,20 @@ class Studio : public QObject {
     void spanFetched(std::shared_ptr<const Sound> sound, double fromS);
     void takeStopped();  ///< The recording has ended; measuring begins.
     void takeOpened();   ///< take() is a new one.
+    void nextStepChanged();
     void logChanged();
     void kitLearned();
     void failed(const QString& sentence);
     void said(const QString& sentence);
 
   private:
-    Studio(StudioOptions options, std::unique_ptr<Logbook> logbook);
+    Studio(StudioOptions options, DataFolder folder, std::unique_ptr<Logbook> logbook);
+    void complain(const QString& sentence);
+    void complain(const Error& error) { complain(sentenceOf(error)); }
+    void say(const QString& sentence);
+    /// Says that nothing can be kept here, where that is so.
+    bool refusesToWrite();
     void openDevice();
-    [[nodiscard]] std::filesystem::path ownFolder() const;
     void readOwnExercises();
     [[nodiscard]] std::string freeId() const;
     void play(const TakePtr& take, const Listening& wish);
@@ -179,21 +204,27 @@ class Studio : public QObject {
     void readLadder();
     void saveLadder();
     void tick();
-    void finishRecording(bool keep);
-    [[nodiscard]] std::filesystem::path kitFile() const;
+    void finishRecording();
     void readKitOfInput();
-    void learnFrom(const std::shared_ptr<TakeView>& view, const std::string& name);
-    void measureAndKeep(FinishedTake finished, const QString& device);
-    void showTake(TakePtr take);
-    void keepTake(const TakePtr& take, const TakePlan& plan, const std::string& name);
-    void afterVerdict(const Verdict& verdict);
+    void learnFrom(const TakeRecord& lesson, const std::string& name);
+    void measureAndKeep(FinishedTake finished);
+    void showTake(TakePtr take, NextStepPtr step);
+    void keepTake(const TakePtr& take, const NextStepPtr& step);
+    void afterVerdict(const NextStepPtr& step);
+    void follow(const NextStepPtr& step);
+    void discardRecording(const std::string& name);
+    void rescued(const std::string& name, const Result<Rescued>& outcome);
     [[nodiscard]] Character characterNow() const;
     [[nodiscard]] TakePlan planNow() const;
+    [[nodiscard]] TakeRecord recordNow(const TakePlan& plan) const;
     [[nodiscard]] CoachPlan coachPlan() const;
     [[nodiscard]] Profile profile() const;
+
     StudioOptions m_options;
+    DataFolder m_folder;
     std::unique_ptr<Logbook> m_logbook;
-    TakeStore m_store;
+    TakeArchive m_archive;
+    std::vector<std::string> m_interrupted;
     QSettings m_settingsStore;
     PracticeSettings m_settings;
     std::vector<Exercise> m_exercises;
@@ -207,24 +238,22 @@ class Studio : public QObject {
     LadderState m_wholeLadder;
     TaughtKit m_kit;
 
-    std::unique_ptr<AudioEngine> m_engine;
-    std::unique_ptr<DuplexStream> m_stream;
-    std::shared_ptr<RecordingRun> m_run;
-    std::unique_ptr<TakeWriter> m_writer;
-    std::unique_ptr<LiveTake> m_live;
+    AudioInput m_input;
+    TakeRun m_run;
     std::string m_takeName;
-    QDateTime m_takeStarted;
-    double m_lastPeakDb = -120;
+    TakeRecord m_playing;  // of the take that runs: what was decided before it
 
     TakePtr m_take;
+    NextStepPtr m_nextStep;
     Listening m_heard;  ///< What plays, or played last.
     bool m_handsFree = false;
-    int m_unkept = 0;  // takes measured or being measured that are not in the logbook yet
     QTimer m_ticker;
     QTimer m_restTimer;
     QTimer m_practiceTimer;
     bool m_timeIsUp = false;  // a take still runs
-    QThreadPool m_pool;
+    bool m_listenedTo = false;
+    QStringList m_unsaid;  // failures from before anybody listened
+    Worker m_worker;       // last: its work may use what stands above
 };
 
 }  // namespace upbeat

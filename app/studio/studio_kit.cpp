@@ -1,9 +1,7 @@
 // The kit at the microphone: teaching it, and what it is then used for.
-#include <QTimer>
 #include <algorithm>
 #include <filesystem>
 
-#include "studio/background.h"
 #include "studio/studio.h"
 #include "theme/words.h"
 #include "upbeat/formats/atomic_file.h"
@@ -13,23 +11,15 @@
 namespace upbeat {
 
 /// Every input hears a kit in its own way.
-std::filesystem::path Studio::kitFile() const {
-    QString name = m_settings.input;
-    for (QChar& c : name)
-        if (!c.isLetterOrNumber()) c = QLatin1Char('_');
-    return m_logbook->file().parent_path() / ("kit-" + name.toStdString() + ".json");
-}
-
 void Studio::readKitOfInput() {
     m_kit = {};
-    const auto file = kitFile();
+    const auto file = m_folder.kitOf(m_input.id().toStdString());
     if (!std::filesystem::exists(file)) return;
     auto kit = readKit(file);
     if (kit)
         m_kit = *std::move(kit);
     else
-        QTimer::singleShot(0, this,
-                           [this, why = sentenceOf(kit.error())] { Q_EMIT failed(why); });  // once there is a window
+        complain(kit.error());
 }
 
 bool Studio::canTeach() const {
@@ -44,9 +34,9 @@ bool Studio::isTaught() const {
 }
 
 void Studio::teachKit() {
-    if (isRecording() || isDrill()) return;
+    if (isRecording() || isDrill() || refusesToWrite()) return;
     if (!canTeach()) {
-        Q_EMIT said(tr("This exercise has one instrument: there is nothing to tell apart."));
+        say(tr("This exercise has one instrument: there is nothing to tell apart."));
         return;
     }
     m_exercise = teachingExercise(m_exercise);
@@ -54,26 +44,24 @@ void Studio::teachKit() {
     Q_EMIT exerciseChanged();
 }
 
-void Studio::learnFrom(const std::shared_ptr<TakeView>& view, const std::string& name) {
-    runInBackground(
-        m_pool, this,
-        [view] {
-            const HeardTake heard(std::move(view->stored.hits), std::move(view->stored.trace));
-            return learnKit(matchTake(view->stored.exercise, view->stored.frame, heard));
+void Studio::learnFrom(const TakeRecord& lesson, const std::string& name) {
+    m_worker.run(
+        [lesson, name, store = m_archive.store()] {
+            const HeardTake heard(lesson.hits, lesson.trace);
+            TaughtKit kit = learnKit(matchTake(lesson.exercise, lesson.frame, heard));
+            store.discard(name);
+            return kit;
         },
-        [this, view, name](const TaughtKit& newer) {
-            --m_unkept;
-            m_store.discard(name);
+        [this, page = lesson.exercise, file = m_folder.kitOf(m_input.id().toStdString())](const TaughtKit& newer) {
             learnMore(m_kit, newer);
-            if (const auto kept = writeFileAtomically(kitFile(), toJson(m_kit)); !kept)
-                Q_EMIT failed(sentenceOf(kept.error()));
-            const auto missing = untaughtVoices(view->stored.exercise, newer);
+            if (const auto kept = writeFileAtomically(file, toJson(m_kit)); !kept) complain(kept.error());
+            const auto missing = untaughtVoices(page, newer);
             backToWhole();
             if (missing.empty())
-                Q_EMIT said(tr("The kit is learned: from now on its drums are told apart."));
+                say(tr("The kit is learned: from now on its drums are told apart."));
             else
-                Q_EMIT said(tr("The %1 was not heard clearly enough; teach the kit once more.")
-                                .arg(inWords(spokenName(missing.front()))));
+                say(tr("The %1 was not heard clearly enough; teach the kit once more.")
+                        .arg(inWords(spokenName(missing.front()))));
             Q_EMIT kitLearned();
         });
 }

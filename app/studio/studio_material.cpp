@@ -3,7 +3,6 @@
 #include <algorithm>
 #include <utility>
 
-#include "studio/background.h"
 #include "studio/studio.h"
 #include "theme/words.h"
 #include "upbeat/formats/exercise_json.h"
@@ -17,12 +16,8 @@ constexpr const char* kOwnPrefix = "own-";
 
 }  // namespace
 
-std::filesystem::path Studio::ownFolder() const {
-    return m_logbook->file().parent_path() / "exercises";
-}
-
 void Studio::readOwnExercises() {
-    const QDir folder(QString::fromStdString(ownFolder().string()));
+    const QDir folder(QString::fromStdString(m_folder.exercises().string()));
     QStringList damaged;
     for (const QFileInfo& file : folder.entryInfoList({QStringLiteral("*.json")}, QDir::Files, QDir::Time)) {
         const auto exercise = readExercise(file.absoluteFilePath().toStdString());
@@ -31,8 +26,7 @@ void Studio::readOwnExercises() {
         else if (!exercise)
             damaged << sentenceOf(exercise.error());
     }
-    if (!damaged.isEmpty())
-        QTimer::singleShot(0, this, [this, damaged] { Q_EMIT failed(damaged.join(QLatin1Char(' '))); });
+    if (!damaged.isEmpty()) complain(damaged.join(QLatin1Char(' ')));
 }
 
 bool Studio::isOwn(const std::string& id) {
@@ -48,7 +42,7 @@ std::string Studio::freeId() const {
 }
 
 void Studio::startExercise(Exercise exercise) {
-    if (isRecording()) return;
+    if (isRecording() || refusesToWrite()) return;
     m_stages.clear();
     exercise.id = freeId();
     m_exercises.insert(m_exercises.begin(), exercise);
@@ -78,15 +72,14 @@ void Studio::keepExercise() {
         m_written.reset();
     }
     Q_EMIT exercisesChanged();
-    runInBackground(
-        m_pool, this,
-        [exercise, folder = ownFolder()]() -> Result<void> {
+    m_worker.run(
+        [exercise, folder = m_folder.exercises()]() -> Result<void> {
             std::error_code error;
             std::filesystem::create_directories(folder, error);
             return writeExercise(folder / (exercise.id + ".json"), exercise);
         },
         [this](const Result<void>& written) {
-            if (!written) Q_EMIT failed(sentenceOf(written.error()));
+            if (!written) complain(written.error());
         });
 }
 
@@ -95,13 +88,17 @@ void Studio::forgetExercise() {
     const std::string id = m_exercise.id;
     const QString title = QString::fromStdString(m_exercise.title);
     m_written.reset();
-    m_pool.waitForDone();  // it may be on its way to the disk
-    std::error_code error;
-    std::filesystem::remove(ownFolder() / (id + ".json"), error);
+    // It may be on its way to the disk: then it is removed after it got there.
+    m_worker.run(
+        [file = m_folder.exercises() / (id + ".json")] {
+            std::error_code ignored;
+            return std::filesystem::remove(file, ignored);
+        },
+        [](bool) {});
     std::erase_if(m_exercises, [&id](const Exercise& e) { return e.id == id; });
     Q_EMIT exercisesChanged();
     chooseExercise(m_exercises.front().id);
-    Q_EMIT said(tr("\"%1\" is gone from the list; its takes stay in the log.").arg(title));
+    say(tr("\"%1\" is gone from the list; its takes stay in the log.").arg(title));
 }
 
 namespace {
@@ -115,12 +112,12 @@ QString inOneSentence(const std::vector<std::string>& losses) {
 }  // namespace
 
 void Studio::importExercise(const QString& file) {
-    if (isRecording()) return;
-    runInBackground(
-        m_pool, this, [path = std::filesystem::path(file.toStdString())] { return importPattern(path); },
+    if (isRecording() || refusesToWrite()) return;
+    m_worker.run(
+        [path = std::filesystem::path(file.toStdString())] { return importPattern(path); },
         [this](Result<Converted> read) {
             if (!read) {
-                Q_EMIT failed(sentenceOf(read.error()));
+                complain(read.error());
                 return;
             }
             Exercise exercise = std::move(read->exercise);
@@ -128,27 +125,23 @@ void Studio::importExercise(const QString& file) {
             startExercise(std::move(exercise));
             keepExercise();
             const QString title = QString::fromStdString(m_exercise.title);
-            Q_EMIT said(
-                read->losses.empty()
+            say(read->losses.empty()
                     ? tr("\"%1\" is in the list now.").arg(title)
                     : tr("\"%1\" is in the list now. Not carried over: %2.").arg(title, inOneSentence(read->losses)));
         });
 }
 
 void Studio::exportExercise(const QString& file) {
-    runInBackground(
-        m_pool, this,
-        [exercise = m_exercise, path = std::filesystem::path(file.toStdString())] {
-            return exportPattern(path, exercise);
-        },
-        [this, file](const Result<std::vector<std::string>>& lost) {
-            if (!lost)
-                Q_EMIT failed(sentenceOf(lost.error()));
-            else if (lost->empty())
-                Q_EMIT said(tr("Written to %1.").arg(file));
-            else
-                Q_EMIT said(tr("Written to %1. It cannot hold: %2.").arg(file, inOneSentence(*lost)));
-        });
+    m_worker.run([exercise = m_exercise,
+                  path = std::filesystem::path(file.toStdString())] { return exportPattern(path, exercise); },
+                 [this, file](const Result<std::vector<std::string>>& lost) {
+                     if (!lost)
+                         complain(lost.error());
+                     else if (lost->empty())
+                         say(tr("Written to %1.").arg(file));
+                     else
+                         say(tr("Written to %1. It cannot hold: %2.").arg(file, inOneSentence(*lost)));
+                 });
 }
 
 // ---- taking apart
@@ -162,7 +155,7 @@ void Studio::takeApart(Method method, std::optional<Method> inner) {
     m_wholeLadder = m_ladder;
     if (m_stages.size() < 2) {
         m_stages.clear();
-        Q_EMIT said(tr("This way has nothing to take apart here."));
+        say(tr("This way has nothing to take apart here."));
         return;
     }
     goToStage(0);
@@ -213,12 +206,12 @@ void Studio::afterStage(const Verdict& verdict) {
     if (next >= static_cast<int>(m_stages.size())) {
         m_settingsStore.remove(keyOfWay(whole().id, m_method, m_innerMethod));
         backToWhole();
-        Q_EMIT said(tr("Every part is clean: back to the whole."));
+        say(tr("Every part is clean: back to the whole."));
     } else if (next != m_stage) {
         goToStage(next);
     } else if (m_stage == 0 && verdict.action == Action::Back) {
         if (const auto other = methodAfter(whole(), m_method))
-            Q_EMIT said(tr("It stalls at the first part. Another way: %1.").arg(inWords(spokenName(*other))));
+            say(tr("It stalls at the first part. Another way: %1.").arg(inWords(spokenName(*other))));
     }
 }
 
@@ -235,8 +228,8 @@ void Studio::endOfTime() {
     m_timeIsUp = false;
     const QString minutes = counted(m_settings.minutes, tr("1 minute"), tr("%1 minutes"));
     const bool more = !m_stages.empty() && m_stage + 1 < static_cast<int>(m_stages.size());
-    Q_EMIT said(more ? tr("%1 on this part: on to the next.").arg(minutes)
-                     : tr("%1 on this exercise: enough for now, take a break or go on to another.").arg(minutes));
+    say(more ? tr("%1 on this part: on to the next.").arg(minutes)
+             : tr("%1 on this exercise: enough for now, take a break or go on to another.").arg(minutes));
     if (more)
         goToStage(m_stage + 1);
     else

@@ -1,122 +1,157 @@
-// The take that is looked at, listening, and takes an earlier run left behind.
+// The take that is looked at, listening, and recordings an earlier run left behind.
 #include <algorithm>
 
-#include "studio/background.h"
+#include "studio/click_presets.h"
 #include "studio/studio.h"
+#include "theme/words.h"
 #include "upbeat/formats/audio_file.h"
-#include "upbeat/formats/midi_pattern.h"
-#include "upbeat/formats/midi_take.h"
-#include "upbeat/signal/take_listener.h"
-#include "upbeat/take/click_marks.h"
+#include "upbeat/formats/hear_file.h"
 
 namespace upbeat {
 
-void Studio::showTake(TakePtr take) {
+void Studio::showTake(TakePtr take, NextStepPtr step) {
     m_take = std::move(take);
+    m_nextStep = std::move(step);
     Q_EMIT takeOpened();
-}
-
-void Studio::openTake(qint64 id) {
-    if (isRecording()) return;
-    auto stored = TakeRepository(*m_logbook).find(id);
-    if (!stored) {
-        Q_EMIT failed(sentenceOf(stored.error()));
-        return;
-    }
-    if (stored->exercise.id != m_exercise.id) chooseExercise(stored->exercise.id);
-    CoachPlan coach = coachPlan();
-    // The verdict is the one of its day: only what came before it counts.
-    const auto all = takes(stored->exercise.id);
-    const auto own = std::find_if(all.begin(), all.end(), [id](const TakeSummary& t) { return t.id == id; });
-    const auto later = static_cast<std::size_t>(std::distance(all.begin(), own)) + 1;
-    coach.history.resize(coach.history.size() > later ? coach.history.size() - later : 0);
-    coach.profile = stored->profile == "performance" ? performanceProfile() : practiceProfile();
-    auto view = std::make_shared<TakeView>();
-    view->id = id;
-    view->analysis = analyzeTake(stored->exercise, stored->frame, {stored->hits, stored->trace}, coach);
-    if (!stored->file.empty())
-        view->soundFile = QString::fromStdString((m_logbook->takesFolder() / stored->file).string());
-    view->stored = *std::move(stored);
-    showTake(view);
+    Q_EMIT nextStepChanged();
 }
 
 namespace {
 
-Result<void> playNotes(TakeView& view, const QString& file) {
-    const auto notes = readMidi(file.toStdString());
-    if (!notes) return tl::unexpected(notes.error());
-    view.stored.hits = hitsOfMidi(*notes);
-    if (!view.stored.hits.empty()) view.stored.durationS = view.stored.hits.back().timeS;
-    return {};
-}
+/// A take of the log with the verdict of its day.
+struct OpenedTake {
+    TakePtr take;
+    bool isNewest = false;  ///< Of its exercise.
+};
 
-Result<void> hearSound(TakeView& view, const QString& file, double tempoBpm, double firstBeatS) {
-    const auto sound = readSound(file.toStdString());
-    if (!sound) return tl::unexpected(sound.error());
-    view.soundFile = file;
-    const ClickPlan click = clickFor(view.stored.exercise, Bpm(tempoBpm));
-    HeardTake heard = listenTo(sound->view(), sound->sampleRate, clickMarks(click, firstBeatS, sound->durationS()));
-    view.stored.hits = std::move(heard.hits);
-    view.stored.trace = std::move(heard.trace);
-    view.stored.durationS = sound->durationS();
-    view.stored.sampleRate = sound->sampleRate;
-    return {};
+Result<OpenedTake> openFrom(const TakeArchive& archive, const DataFolder& folder, qint64 id) {
+    auto found = archive.find(id);
+    if (!found) return tl::unexpected(found.error());
+    const auto logbook = Logbook::open(folder.logbook(), LogbookAccess::Reading);
+    if (!logbook) return tl::unexpected(logbook.error());
+    auto view = std::make_shared<TakeView>();
+    TakeRecord& take = found->take;
+    view->id = id;
+    view->analysis = analyzeTake(take.exercise, take.frame, {take.hits, take.trace}, found->plan);
+    if (!take.file.empty()) view->soundFile = QString::fromStdString((folder.takes() / take.file).string());
+    const auto newest = TakeRepository(**logbook).newestOf(take.exercise.id);
+    view->stored = std::move(take);
+    return OpenedTake{view, newest && *newest == id};
 }
 
 }  // namespace
 
+void Studio::openTake(qint64 id) {
+    if (isRecording()) return;
+    m_worker.run([id, archive = m_archive, folder = m_folder] { return openFrom(archive, folder, id); },
+                 [this](const Result<OpenedTake>& opened) {
+                     if (!opened) return complain(opened.error());
+                     if (isRecording()) return;  // the player has gone on meanwhile
+                     const TakePtr& take = opened->take;
+                     const std::string& exercise = take->stored.exercise.id;
+                     if (exercise != m_exercise.id) chooseExercise(exercise);
+                     // What an older take asked for has long been followed, or something newer has been said.
+                     const auto step = std::make_shared<NextStep>(NextStep{exercise, take->analysis.verdict});
+                     showTake(take, opened->isNewest ? step : nullptr);
+                 });
+}
+
 void Studio::openRecording(const QString& file, double tempoBpm, double firstBeatS) {
-    runInBackground(
-        m_pool, this,
+    m_worker.run(
         [file, tempoBpm, firstBeatS, exercise = m_exercise, coach = coachPlan(), kit = m_kit]() -> Result<TakePtr> {
-            auto view = std::make_shared<TakeView>();
-            view->stored.exercise = exercise;
-            view->stored.startedAt = QDateTime::currentDateTime();
-            const auto heard =
-                isMidiName(file.toStdString()) ? playNotes(*view, file) : hearSound(*view, file, tempoBpm, firstBeatS);
+            const ClickPlan click = clickFor(exercise, Bpm(tempoBpm));
+            auto heard = hearFile(file.toStdString(), click, firstBeatS);
             if (!heard) return tl::unexpected(heard.error());
-            const int bars = barsPlayed(exercise, tempoBpm, firstBeatS, view->stored.hits);
+            auto view = std::make_shared<TakeView>();
+            TakeRecord& take = view->stored;
+            take.exercise = exercise;
+            take.click = click;
+            take.startedAt = stampOf(QDateTime::currentDateTime());
+            take.hits = std::move(heard->take.hits);
+            take.trace = std::move(heard->take.trace);
+            take.durationS = heard->info.durationS;
+            if (heard->info.sampleRate > 0) {
+                take.sampleRate = heard->info.sampleRate;
+                view->soundFile = file;
+            }
+            const int bars = barsPlayed(exercise, tempoBpm, firstBeatS, take.hits);
             if (bars < 1)
                 return fail("nothing is heard after the first beat", file.toStdString(),
                             "check the time of the first beat");
-            view->stored.frame = {tempoBpm, firstBeatS, bars, 0, false, {}};
+            take.frame = {tempoBpm, firstBeatS, bars, 0, false, {}};
             measureFresh(*view, coach, kit);
             return TakePtr(view);
         },
-        [this](Result<TakePtr> take) {
-            if (take)
-                showTake(*take);
-            else
-                Q_EMIT failed(sentenceOf(take.error()));
+        [this](const Result<TakePtr>& take) {
+            if (!take) return complain(take.error());
+            showTake(*take,
+                     std::make_shared<NextStep>(NextStep{(*take)->stored.exercise.id, (*take)->analysis.verdict}));
         });
 }
 
-void Studio::acceptNextStep() {
-    if (!m_take) return;
-    const Verdict& verdict = m_take->analysis.verdict;
-    if (!m_stages.empty()) {
-        afterStage(verdict);
-        return;
-    }
-    if (verdict.action == Action::Isolate && verdict.span && !isDrill()) {
-        isolate(*verdict.span);
-        return;
-    }
-    if (isDrill() && verdict.action == Action::Up) {
-        backToWhole();
-        return;
-    }
-    setTempo(verdict.nextTempoBpm);
+// ---- the next step
+
+const NextStep* Studio::nextStep() const {
+    const bool canBe = m_nextStep && !m_nextStep->taken && m_nextStep->exerciseId == m_exercise.id && !isRecording();
+    return canBe ? m_nextStep.get() : nullptr;
 }
 
+void Studio::acceptNextStep() {
+    if (nextStep() != nullptr) follow(m_nextStep);
+}
+
+/// Once, and only on the exercise it was given for: a timer, a key or hands-free practice may have gone on meanwhile.
+void Studio::follow(const NextStepPtr& step) {
+    if (step->taken || step->exerciseId != m_exercise.id) return;
+    step->taken = true;
+    const Verdict& verdict = step->verdict;
+    if (!m_stages.empty())
+        afterStage(verdict);
+    else if (verdict.action == Action::Isolate && verdict.span && !isDrill())
+        isolate(*verdict.span);
+    else if (isDrill() && verdict.action == Action::Up)
+        backToWhole();
+    else
+        setTempo(verdict.nextTempoBpm);
+    Q_EMIT nextStepChanged();
+}
+
+// ---- the log
+
+namespace {
+
+/// What a list shows of an answer; a log that cannot be read shows nothing, and says why elsewhere.
+template <class Value>
+Value orNothing(Result<Value> answer) {
+    return answer ? *std::move(answer) : Value();
+}
+
+}  // namespace
+
 std::vector<TakeSummary> Studio::takes(const std::string& exerciseId) const {
-    auto list = TakeRepository(*m_logbook).list(exerciseId);
-    return list ? *std::move(list) : std::vector<TakeSummary>();
+    return orNothing(TakeRepository(*m_logbook).list(exerciseId));
+}
+
+std::vector<TakeSummary> Studio::takePage(const std::optional<TakeMoment>& before, int most) const {
+    return orNothing(TakeRepository(*m_logbook).page(before, most));
+}
+
+std::vector<PlayedTime> Studio::daysPlayed() const {
+    return orNothing(TakeRepository(*m_logbook).days());
+}
+
+PlayedTime Studio::played(const std::optional<QDate>& since) const {
+    return orNothing(TakeRepository(*m_logbook).total(since));
+}
+
+std::vector<std::pair<std::string, double>> Studio::cleanTempos() const {
+    return orNothing(TakeRepository(*m_logbook).cleanTempos());
 }
 
 void Studio::setNote(qint64 id, const QString& note) {
+    if (refusesToWrite()) return;
     if (const auto done = TakeRepository(*m_logbook).setNote(id, note.toStdString()); !done)
-        Q_EMIT failed(sentenceOf(done.error()));
+        complain(done.error());
     else
         Q_EMIT logChanged();
 }
@@ -125,34 +160,31 @@ void Studio::setNote(qint64 id, const QString& note) {
 
 void Studio::fetchSpan(double fromS, double toS) {
     if (!m_take || m_take->soundFile.isEmpty()) return;
-    runInBackground(
-        m_pool, this, [file = m_take->soundFile.toStdString(), fromS, toS] { return readSpan(file, fromS, toS); },
-        [this, fromS](Result<Sound> sound) {
-            if (sound) Q_EMIT spanFetched(std::make_shared<const Sound>(*std::move(sound)), std::max(0.0, fromS));
-        });
+    m_worker.run([file = m_take->soundFile.toStdString(), fromS, toS] { return readSpan(file, fromS, toS); },
+                 [this, fromS](Result<Sound> sound) {
+                     if (sound)
+                         Q_EMIT spanFetched(std::make_shared<const Sound>(*std::move(sound)), std::max(0.0, fromS));
+                 });
 }
 
 void Studio::listen(const Listening& wish) {
     if (!m_take || isRecording()) return;
     if (m_take->soundFile.isEmpty() && !wish.ideal) {
-        Q_EMIT said(tr("This take has no recording to hear."));
+        say(tr("This take has no recording to hear."));
         return;
     }
     play(m_take, wish);
 }
 
 void Studio::play(const TakePtr& take, const Listening& wish) {
-    runInBackground(
-        m_pool, this, [take, wish] { return soundOf(*take, wish); },
-        [this, wish](Result<Sound> sound) {
-            if (!sound) {
-                Q_EMIT failed(sentenceOf(sound.error()));
-                return;
-            }
-            m_heard = wish;
-            m_engine->play(std::make_shared<Sound>(*std::move(sound)), 1.0, wish.loop);
-            m_ticker.start();
-        });
+    if (!m_input.isAlive()) return say(tr("There is no sound device to hear it on: it has left."));
+    m_worker.run([take, wish] { return soundOf(*take, wish); },
+                 [this, wish](Result<Sound> sound) {
+                     if (!sound) return complain(sound.error());
+                     m_heard = wish;
+                     m_input.engine().play(std::make_shared<Sound>(*std::move(sound)), 1.0, wish.loop);
+                     m_ticker.start();
+                 });
 }
 
 void Studio::hear(Listening wish) {
@@ -163,7 +195,8 @@ void Studio::hear(Listening wish) {
     auto view = std::make_shared<TakeView>();
     view->stored.exercise = m_exercise;
     view->stored.frame = {m_ladder.tempoBpm, 0, kPasses * m_exercise.bars, 0, false, {}};
-    view->stored.sampleRate = m_stream->sampleRate();
+    view->stored.click = clickPlanOf(m_settings, m_ladder.tempoBpm, m_exercise);
+    view->stored.sampleRate = m_input.sampleRate();
     wish.fromS += pass;
     wish.toS += pass;
     wish.ideal = true;
@@ -171,58 +204,71 @@ void Studio::hear(Listening wish) {
 }
 
 void Studio::stopPlaying() {
-    m_engine->stopPlaying();
+    m_input.engine().stopPlaying();
 }
 
 double Studio::playheadS() const {
-    return isPlaying() ? std::max(0.0, m_heard.fromS) + m_heard.speed * m_engine->playedS() : -1.0;
+    return isPlaying() ? std::max(0.0, m_heard.fromS) + m_heard.speed * m_input.engine().playedS() : -1.0;
 }
 
-// ---- interrupted takes
+// ---- recordings an earlier run left behind
 
 void Studio::recoverInterrupted() {
-    for (const std::string& name : interrupted()) {
-        runInBackground(
-            m_pool, this,
-            [name, store = m_store, coach = coachPlan(), kit = m_kit, file = m_logbook->file()]() -> Result<qint64> {
-                auto recovered = store.recover(name);
-                if (!recovered) return tl::unexpected(recovered.error());
-                const TakeSidecar& sidecar = recovered->sidecar;
-                TakeView view;
-                StoredTake& stored = view.stored;
-                stored.exercise = sidecar.exercise;
-                stored.startedAt = QDateTime::fromString(QString::fromStdString(sidecar.startedAt), Qt::ISODate);
-                stored.frame = {sidecar.click.tempo.value(),
-                                sidecar.firstBeatS,
-                                std::max(1, sidecar.bars),
-                                sidecar.latencyS,
-                                false,
-                                sidecar.damaged};
-                stored.hits = sidecar.hits;
-                stored.trace = std::move(recovered->trace);
-                stored.sampleRate = sidecar.sampleRate;
-                stored.device = sidecar.device;
-                stored.file = name + ".flac";
-                stored.recovered = true;
-                measureFresh(view, coach, kit);
-                const auto logbook = Logbook::open(file);
-                if (!logbook) return tl::unexpected(logbook.error());
-                return TakeRepository(**logbook).add(stored, view.analysis);
+    for (const std::string& name : m_interrupted)
+        m_worker.run(
+            [name, archive = m_archive, kit = m_kit] {
+                return archive.rescue(
+                    name, [&kit](TakeRecord& take, const CoachPlan& plan) { return measureFresh(take, plan, kit); });
             },
-            [this](const Result<qint64>& id) {
-                if (!id) {
-                    Q_EMIT failed(sentenceOf(id.error()));
-                    return;
-                }
-                Q_EMIT logChanged();
-                openTake(*id);
-                Q_EMIT said(tr("The interrupted take was saved."));
-            });
+            [this, name](const Result<Rescued>& outcome) { rescued(name, outcome); });
+}
+
+void Studio::rescued(const std::string& name, const Result<Rescued>& outcome) {
+    if (!outcome) return complain(outcome.error());
+    std::erase(m_interrupted, name);
+    switch (outcome->kind) {
+        case Rescued::Kind::Kept:
+            Q_EMIT logChanged();
+            if (m_interrupted.empty()) openTake(outcome->id);
+            return say(tr("The interrupted take was saved."));
+        case Rescued::Kind::TooShort:
+            return say(tr("Less than a bar was played in the interrupted take: nothing was kept."));
+        case Rescued::Kind::Lesson:
+            return say(tr("The lesson was interrupted: teach the kit once more."));
     }
 }
 
+void Studio::readLogAgain() {
+    if (m_stages.empty() && !isRecording()) {
+        readLadder();
+        Q_EMIT ladderChanged();
+    }
+    Q_EMIT logChanged();
+}
+
+void Studio::rebuildLog(const QString& damaged) {
+    for (const std::string& name : std::exchange(m_interrupted, {}))
+        m_worker.run(
+            [name, archive = m_archive] {
+                return archive.rescue(
+                    name, [](TakeRecord& take, const CoachPlan& plan) { return measureFresh(take, plan, {}); });
+            },
+            [this](const Result<Rescued>& outcome) {
+                if (!outcome) complain(outcome.error());
+            });
+    m_worker.run(
+        [archive = m_archive] { return archive.rebuildLadders(); },
+        [this, damaged](const Result<void>& done) {
+            if (!done) return complain(done.error());
+            readLogAgain();
+            say(tr("%1 from the recordings. The damaged logbook is kept as %2.")
+                    .arg(counted(played().takes, tr("One take was read again"), tr("%1 takes were read again")),
+                         damaged));
+        });
+}
+
 void Studio::discardInterrupted() {
-    for (const std::string& name : interrupted()) m_store.discard(name);
+    for (const std::string& name : std::exchange(m_interrupted, {})) discardRecording(name);
 }
 
 }  // namespace upbeat

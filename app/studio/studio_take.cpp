@@ -1,9 +1,7 @@
 // The take that runs: from the count-in to the verdict.
 #include <QCoreApplication>
 #include <algorithm>
-#include <cmath>
 
-#include "studio/background.h"
 #include "studio/click_presets.h"
 #include "studio/studio.h"
 #include "upbeat/audio/cue.h"
@@ -22,6 +20,16 @@ TakePlan Studio::planNow() const {
     return plan;
 }
 
+TakeRecord Studio::recordNow(const TakePlan& plan) const {
+    TakeRecord take = recordOf(plan);
+    take.sampleRate = m_input.sampleRate();
+    take.startedAt = stampOf(QDateTime::currentDateTime());
+    take.device = deviceName().toStdString();
+    take.profile = m_settings.profile.toStdString();
+    take.ladder = m_ladder.ladder;
+    return take;
+}
+
 Profile Studio::profile() const {
     return m_settings.profile == QLatin1String("performance") ? performanceProfile() : practiceProfile();
 }
@@ -31,64 +39,43 @@ CoachPlan Studio::coachPlan() const {
 }
 
 void Studio::startTake() {
-    if (isRecording()) return;
+    if (m_run.state() != TakeRun::State::Idle || refusesToWrite()) return;
     m_restTimer.stop();
     stopPlaying();
     if (m_exercise.strokes.empty()) {
-        Q_EMIT said(tr("The page is empty: there is nothing to play yet."));
+        say(tr("The page is empty: there is nothing to play yet."));
         return;
     }
+    const auto givesUp = [this](const Error& error) {
+        setHandsFree(false);
+        complain(error);
+    };
+    // Its device has left in the meantime: it may be back.
+    if (!m_input.isAlive())
+        if (const auto opened = m_input.open(m_settings.input); !opened) return givesUp(opened.error());
     TakePlan plan = planNow();
-    m_takeStarted = QDateTime::currentDateTime();
-    const TakeSidecar sidecar{plan.exercise,
-                              plan.click,
-                              plan.bars,
-                              plan.firstBeatS(),
-                              plan.latencyS,
-                              deviceName().toStdString(),
-                              m_takeStarted.toString(Qt::ISODate).toStdString(),
-                              m_stream->sampleRate(),
-                              {},
-                              {}};
-    const auto name = m_store.begin(sidecar, m_takeStarted);
-    if (!name) {
-        setHandsFree(false);
-        Q_EMIT failed(sentenceOf(name.error()));
-        return;
-    }
+    m_playing = recordNow(plan);
+    const auto name = m_archive.store().begin(m_playing, startOf(m_playing));
+    if (!name) return givesUp(name.error());
     m_takeName = *name;
-    plan.file = m_store.partFile(m_takeName);
-    auto run = std::make_shared<RecordingRun>(plan, m_stream->sampleRate());
-    auto writer = TakeWriter::start(run);
-    if (!writer) {
-        m_store.discard(m_takeName);
-        setHandsFree(false);
-        Q_EMIT failed(sentenceOf(writer.error()));
-        return;
+    plan.file = m_archive.store().partFile(m_takeName);
+    if (isMidi()) plan.notesFile = m_archive.store().notesFile(m_takeName);
+    m_input.setCharacter(characterNow());
+    if (const auto started = m_run.start(plan); !started) {
+        discardRecording(m_takeName);
+        return givesUp(started.error());
     }
-    m_run = run;
-    m_writer = std::move(*writer);
-    m_live = std::make_unique<LiveTake>(plan.exercise, plan.click.tempo.value(), plan.bars, plan.firstBeatS(),
-                                        plan.latencyS);
-    if (auto* simulated = dynamic_cast<SimulatedStream*>(m_stream.get())) simulated->setCharacter(characterNow());
-    m_engine->startRun(run);
     m_ticker.start();
     Q_EMIT takeStarted();
 }
 
 void Studio::tick() {
-    if (m_writer) {
-        m_live->add(m_writer->newHits());
-        m_live->moveTo(static_cast<double>(m_run->framesPassed()) / m_run->sampleRate());
-        if (m_writer->isDone()) finishRecording(true);
+    if (m_run.state() != TakeRun::State::Idle) {
+        if (m_run.poll() == TakeRun::State::Done) finishRecording();
     } else if (!isPlaying() && !isResting()) {
         m_ticker.stop();
     }
     Q_EMIT ticked();
-}
-
-int Studio::losses() const {
-    return m_writer ? m_writer->lossCount() : 0;
 }
 
 double Studio::restLeftS() const {
@@ -103,122 +90,118 @@ void Studio::stopTake() {
     }
     if (!isRecording()) return;
     setHandsFree(false);
-    finishRecording(true);
+    m_run.stop(TakeRun::End::Played);
 }
 
 void Studio::discardTake() {
     if (!isRecording()) return;
     setHandsFree(false);
-    finishRecording(false);
-    Q_EMIT said(tr("The take was thrown away."));
+    m_run.stop(TakeRun::End::ThrownAway);
+    say(tr("The take was thrown away."));
 }
 
-void Studio::finishRecording(bool keep) {
-    FinishedTake finished = m_writer->finish();
-    m_writer.reset();
-    m_engine->clearRun();
-    m_run.reset();
+void Studio::finishRecording() {
+    const TakeRun::End end = m_run.end();
+    FinishedTake finished = m_run.take();
     Q_EMIT takeStopped();
-    if (!keep) {
-        m_store.discard(m_takeName);
-        return;
+    if (end == TakeRun::End::InputGone) {
+        setHandsFree(false);
+        m_input.close();
+        complain(
+            tr("The input has left in the middle of the take. What was played up to then is kept; Space tries to "
+               "open it again."));
     }
-    if (finished.writeError) Q_EMIT failed(sentenceOf(*finished.writeError));
-    measureAndKeep(std::move(finished), deviceName());
+    if (end == TakeRun::End::ThrownAway) {
+        discardRecording(m_takeName);
+    } else {
+        if (finished.writeError) complain(*finished.writeError);
+        measureAndKeep(std::move(finished));
+    }
+    if (m_settings.input != m_input.id()) openDevice();  // it was chosen while the take ran
 }
 
-void Studio::measureAndKeep(FinishedTake finished, const QString& device) {
-    const TakePlan& plan = finished.plan;
-    const double played =
-        barsBefore(plan.exercise, plan.click.tempo, finished.durationS - plan.firstBeatS() - plan.latencyS);
-    const int bars = std::min(plan.bars, static_cast<int>(std::floor(played + 0.02)));
-    if (bars < 1) {
-        m_store.discard(m_takeName);
-        Q_EMIT said(tr("Less than a bar was played: nothing was kept."));
-        return;
-    }
-    StoredTake stored;
-    stored.exercise = plan.exercise;
-    stored.startedAt = m_takeStarted;
-    stored.frame = {plan.click.tempo.value(), plan.firstBeatS(), bars, plan.latencyS,
-                    finished.clickHeard,      finished.damaged};
-    stored.hits = std::move(finished.hits);
-    stored.trace = std::move(finished.trace);
-    stored.durationS = finished.durationS;
-    stored.sampleRate = finished.sampleRate;
-    stored.device = device.toStdString();
-    stored.profile = m_settings.profile.toStdString();
-    stored.file = m_takeName + ".flac";
-    ++m_unkept;
-    auto view = std::make_shared<TakeView>();
-    view->soundFile = QString::fromStdString(m_store.file(m_takeName).string());
-    view->stored = std::move(stored);
-    if (isTeaching(plan.exercise)) {
-        learnFrom(view, m_takeName);
-        return;
-    }
-    runInBackground(
-        m_pool, this,
-        [view, coach = coachPlan(), kit = m_kit] {
-            measureFresh(*view, coach, kit);
-            return view;
+void Studio::discardRecording(const std::string& name) {
+    m_worker.run(
+        [name, store = m_archive.store()] {
+            store.discard(name);
+            return true;
         },
-        [this, plan, name = m_takeName](const std::shared_ptr<TakeView>& measured) {
-            // The player sees the verdict before the disk is done with the take.
-            showTake(measured);
-            keepTake(measured, plan, name);
-        });
+        [](bool) {});
 }
 
-void Studio::keepTake(const TakePtr& take, const TakePlan& plan, const std::string& name) {
-    runInBackground(
-        m_pool, this,
-        [take, plan, name, store = m_store, file = m_logbook->file()]() -> Result<qint64> {
-            const StoredTake& s = take->stored;
-            const TakeSidecar sidecar{s.exercise,
-                                      plan.click,
-                                      s.frame.bars,
-                                      s.frame.firstBeatS,
-                                      s.frame.latencyS,
-                                      s.device,
-                                      s.startedAt.toString(Qt::ISODate).toStdString(),
-                                      s.sampleRate,
-                                      s.frame.damaged,
-                                      s.hits};
-            if (const auto kept = store.finish(name, sidecar); !kept) return tl::unexpected(kept.error());
+void Studio::measureAndKeep(FinishedTake finished) {
+    TakeRecord played = std::move(finished.take);
+    if (isTeaching(played.exercise)) return learnFrom(played, m_takeName);
+    if (played.frame.bars < 1) {
+        discardRecording(m_takeName);
+        say(tr("Less than a bar was played: nothing was kept."));
+        return;
+    }
+    // What was decided before the take, not what is set now.
+    played.startedAt = m_playing.startedAt;
+    played.device = m_playing.device;
+    played.profile = m_playing.profile;
+    played.ladder = m_playing.ladder;
+    played.file = m_takeName + ".flac";
+    auto view = std::make_shared<TakeView>();
+    view->soundFile = QString::fromStdString(m_archive.store().file(m_takeName).string());
+    view->stored = std::move(played);
+    m_worker.run(
+        [view, archive = m_archive, file = m_folder.logbook(), kit = m_kit]() -> Result<TakePtr> {
             const auto logbook = Logbook::open(file);
             if (!logbook) return tl::unexpected(logbook.error());
-            return TakeRepository(**logbook).add(s, take->analysis);
+            const auto coach = coachPlanOf(**logbook, view->stored);
+            if (!coach) return tl::unexpected(coach.error());
+            measureFresh(*view, *coach, kit);
+            return TakePtr(view);
         },
-        [this, take](const Result<qint64>& id) {
-            --m_unkept;
-            if (!id) {
-                setHandsFree(false);
-                Q_EMIT failed(sentenceOf(id.error()));
-                return;
-            }
-            if (m_take == take) {
-                auto kept = std::make_shared<TakeView>(*take);
-                kept->id = *id;
-                m_take = kept;
-            }
-            Q_EMIT logChanged();
-            afterVerdict(take->analysis.verdict);
+        [this](const Result<TakePtr>& measured) {
+            if (!measured) return complain(measured.error());  // it is offered at the next start
+            const auto step =
+                std::make_shared<NextStep>(NextStep{(*measured)->stored.exercise.id, (*measured)->analysis.verdict});
+            // The player sees the verdict before the disk is done with the take.
+            showTake(*measured, step);
+            keepTake(*measured, step);
         });
+}
+
+void Studio::keepTake(const TakePtr& take, const NextStepPtr& step) {
+    m_worker.run([take, archive = m_archive] { return archive.keep(take->stored, take->analysis); },
+                 [this, take, step](const Result<qint64>& id) {
+                     if (!id) {
+                         setHandsFree(false);
+                         complain(id.error());
+                         return;
+                     }
+                     if (m_take == take) {
+                         auto kept = std::make_shared<TakeView>(*take);
+                         kept->id = *id;
+                         m_take = kept;
+                     }
+                     Q_EMIT logChanged();
+                     afterVerdict(step);
+                 });
 }
 
 void Studio::settle() {
     if (m_written) keepExercise();
-    while (m_unkept > 0) QCoreApplication::processEvents(QEventLoop::WaitForMoreEvents);
+    const auto isUnsettled = [this] { return m_run.state() != TakeRun::State::Idle || m_worker.isBusy(); };
+    while (isUnsettled()) {
+        if (isRecording()) stopTake();
+        QCoreApplication::processEvents(QEventLoop::WaitForMoreEvents);
+    }
 }
 
-void Studio::afterVerdict(const Verdict& verdict) {
-    const auto tone = std::make_shared<Sound>(verdictTone(verdict.action, m_stream->sampleRate()));
-    m_heard = {};
-    m_engine->play(tone, 0.6);
+void Studio::afterVerdict(const NextStepPtr& step) {
+    if (m_input.isAlive()) {
+        const auto tone = std::make_shared<Sound>(verdictTone(step->verdict.action, m_input.sampleRate()));
+        m_heard = {};
+        m_input.engine().play(tone, 0.6);
+        m_ticker.start();
+    }
     if (m_timeIsUp) endOfTime();
     if (!m_handsFree) return;
-    acceptNextStep();
+    follow(step);
     m_restTimer.start(static_cast<int>(m_settings.restS * 1000));
     m_ticker.start();
 }

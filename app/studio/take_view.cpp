@@ -6,13 +6,17 @@
 namespace upbeat {
 
 void measureFresh(TakeView& view, const CoachPlan& coach, const TaughtKit& kit) {
-    StoredTake& stored = view.stored;
+    view.analysis = measureFresh(view.stored, coach, kit);
+}
+
+TakeAnalysis measureFresh(TakeRecord& stored, const CoachPlan& coach, const TaughtKit& kit) {
     HeardTake heard(std::move(stored.hits), std::move(stored.trace));
-    view.analysis =
+    TakeAnalysis analysis =
         analyzeTake(stored.exercise, stored.frame, toldApart(stored.exercise, std::move(heard), kit), coach);
-    if (!hasRolls(stored.exercise)) view.analysis.matched.trace = {};
-    stored.hits = withoutPatches(view.analysis.matched.hits);
-    stored.trace = view.analysis.matched.trace;
+    if (!hasRolls(stored.exercise)) analysis.matched.trace = {};
+    stored.hits = withoutPatches(analysis.matched.hits);
+    stored.trace = analysis.matched.trace;
+    return analysis;
 }
 
 }  // namespace upbeat

@@ -11,12 +11,13 @@ namespace upbeat {
 /// A take as the places show it: never changed once made, so any thread may hold it.
 struct TakeView {
     qint64 id = 0;  ///< 0: not in the logbook (an outside recording).
-    StoredTake stored;
+    TakeRecord stored;
     TakeAnalysis analysis;
     QString soundFile;  ///< Full path of the recording, empty when there is none.
 };
 
-/// Measures a take whose hits come straight from the listener, and leaves in `view.stored` what is kept of them.
+/// Measures a take whose hits come straight from the listener, and leaves in the record what is kept of them.
+[[nodiscard]] TakeAnalysis measureFresh(TakeRecord& take, const CoachPlan& coach, const TaughtKit& kit);
 void measureFresh(TakeView& view, const CoachPlan& coach, const TaughtKit& kit);
 
 using TakePtr = std::shared_ptr<const TakeView>;

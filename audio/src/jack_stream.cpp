@@ -44,7 +44,17 @@ struct JackStream::Impl {
     bool first = true;
     jack_nframes_t lastFrame = 0;
     std::int64_t position = 0;
+    jack_port_t* heard = nullptr;  // the port that is listened to
     std::atomic<bool> gone{false};
+    std::atomic<bool> wired{false};  // it was connected once
+    std::atomic<bool> unplugged{false};
+
+    /// From the server's own thread: what is connected has changed.
+    void rewired() noexcept {
+        const bool connected = jack_port_connected(heard) > 0;
+        if (connected) wired.store(true);
+        unplugged.store(wired.load() && !connected);
+    }
 
     int cycle(jack_nframes_t frames) noexcept {
         const jack_nframes_t now = jack_last_frame_time(client.get());
@@ -55,7 +65,7 @@ struct JackStream::Impl {
         const auto* input = static_cast<const float*>(jack_port_get_buffer(in, frames));
         auto* output = static_cast<float*>(jack_port_get_buffer(out, frames));
         std::fill_n(output, frames, 0.0F);
-        const bool late = jack_frames_since_cycle_start(client.get()) > frames;
+        const bool late = jack_frames_since_cycle_start(client.get()) > frames || unplugged.load();
         process->process(std::span(input, frames), std::span(output, frames), position, late);
         passNotes(frames);
         return 0;
@@ -105,6 +115,10 @@ Result<void> JackStream::start(AudioProcess& process) {
         client, [](jack_nframes_t frames, void* self) { return static_cast<Impl*>(self)->cycle(frames); }, impl.get());
     jack_on_shutdown(
         client, [](void* self) { static_cast<Impl*>(self)->gone.store(true); }, impl.get());
+    impl->heard = m_midiPort.empty() ? impl->in : impl->midi;
+    jack_set_port_connect_callback(
+        client, [](jack_port_id_t, jack_port_id_t, int, void* self) { static_cast<Impl*>(self)->rewired(); },
+        impl.get());
     if (jack_activate(client) != 0)
         return fail("the sound server does not start us", "sound input", "restart the sound server");
     m_impl = std::move(impl);
@@ -134,6 +148,11 @@ void JackStream::stop() {
     if (!m_impl) return;
     (void)jack_deactivate(m_impl->client.get());
     m_impl.reset();
+}
+
+StreamHealth JackStream::health() const {
+    if (!m_impl || m_impl->gone.load()) return StreamHealth::Gone;
+    return m_impl->unplugged.load() ? StreamHealth::Unplugged : StreamHealth::Alive;
 }
 
 int JackStream::sampleRate() const {

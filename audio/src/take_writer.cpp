@@ -23,8 +23,9 @@ std::vector<ClickMark> clicksIn(const RecordingRun& run) {
 
 TakeWriter::TakeWriter(std::shared_ptr<RecordingRun> run)
     : m_run(std::move(run)), m_listener(m_run->sampleRate(), clicksIn(*m_run)) {
-    m_result.plan = m_run->plan();
-    m_result.sampleRate = m_run->sampleRate();
+    m_result.take = recordOf(m_run->plan());
+    m_result.take.sampleRate = m_run->sampleRate();
+    if (const auto& file = m_run->plan().notesFile; !file.empty()) m_journal.emplace(file);
 }
 
 Result<std::unique_ptr<TakeWriter>> TakeWriter::start(std::shared_ptr<RecordingRun> run) {
@@ -57,10 +58,12 @@ void TakeWriter::run() {
     closeFile();
     takeNotes();
     if (!m_notes.empty()) heard = std::move(m_notes);
-    m_result.hits = std::move(heard.hits);
-    m_result.trace = std::move(heard.trace);
-    m_result.clickHeard = m_listener.hearsClick();
-    m_result.durationS = static_cast<double>(m_written) / m_run->sampleRate();
+    TakeRecord& played = m_result.take;
+    played.hits = std::move(heard.hits);
+    played.trace = std::move(heard.trace);
+    played.frame.clickBleed = m_listener.hearsClick();
+    played.durationS = static_cast<double>(m_written) / m_run->sampleRate();
+    played.frame.bars = wholeBarsOf(played);
     m_result.stoppedEarly = m_written < m_run->totalFrames();
     m_done.store(true);
 }
@@ -68,7 +71,9 @@ void TakeWriter::run() {
 void TakeWriter::takeNotes() {
     StruckNote note;
     while (m_run->notes().pop(std::span(&note, 1)) == 1) {
-        const Hit hit = hitOfNote(static_cast<double>(note.position) / m_run->sampleRate(), note.key, note.velocity);
+        const double timeS = static_cast<double>(note.position) / m_run->sampleRate();
+        if (m_journal) m_journal->add(timeS, note.key, note.velocity);
+        const Hit hit = hitOfNote(timeS, note.key, note.velocity);
         m_notes.push_back(hit);
         const std::lock_guard lock(m_mutex);
         m_newHits.push_back(hit);
@@ -100,18 +105,30 @@ bool TakeWriter::drain() {
 
 /// Keeps the recording's clock right: lost frames become silence, and the span is marked.
 void TakeWriter::insertLost(const LostFrames& lost) {
-    const double rate = m_run->sampleRate();
     const std::int64_t most = kLongestGapS * m_run->sampleRate();
     std::int64_t left = std::clamp<std::int64_t>(lost.count, 0, most);
-    m_result.damaged.push_back(
-        {static_cast<double>(lost.at) / rate, static_cast<double>(lost.at + lost.count + lost.damaged) / rate});
-    ++m_lossCount;
+    addDamaged(lost);
     const std::array<float, kBlock> silence{};
     while (left > 0) {
         const auto part = static_cast<std::size_t>(std::min<std::int64_t>(left, kBlock));
         take(std::span<const float>(silence).first(part));
         left -= static_cast<std::int64_t>(part);
     }
+}
+
+/// Spans that touch become one: an input that is unplugged damages every cycle.
+void TakeWriter::addDamaged(const LostFrames& lost) {
+    const double rate = m_run->sampleRate();
+    const DamagedSpan span{static_cast<double>(lost.at) / rate,
+                           static_cast<double>(lost.at + lost.count + lost.damaged) / rate};
+    auto& damaged = m_result.take.frame.damaged;
+    constexpr double kTouchS = 1e-6;
+    if (!damaged.empty() && span.fromS <= damaged.back().toS + kTouchS) {
+        damaged.back().toS = std::max(damaged.back().toS, span.toS);
+        return;
+    }
+    damaged.push_back(span);
+    ++m_lossCount;
 }
 
 void TakeWriter::take(std::span<const float> samples) {
@@ -129,8 +146,7 @@ void TakeWriter::take(std::span<const float> samples) {
 void TakeWriter::store(std::span<const float> samples) {
     if (!m_file) return;
     if (!m_file->write(samples)) {
-        m_result.writeError = Error{"the recording could not be written any further", m_run->plan().file.string(),
-                                    "free some space; what was written is kept"};
+        m_result.writeError = noRoom();
         m_file.reset();
         return;
     }
@@ -141,7 +157,13 @@ void TakeWriter::store(std::span<const float> samples) {
 }
 
 void TakeWriter::closeFile() {
+    if (m_file && !m_file->close() && !m_result.writeError) m_result.writeError = noRoom();
     m_file.reset();
+}
+
+Error TakeWriter::noRoom() const {
+    return {"the recording could not be written any further", m_run->plan().file.string(),
+            "free some space; what was written is kept"};
 }
 
 std::vector<Hit> TakeWriter::newHits() {
@@ -156,6 +178,7 @@ double TakeWriter::newPeakDb() {
 
 FinishedTake TakeWriter::finish() {
     m_run->stop();
+    if (!m_run->isFinished()) giveUp();
     if (m_thread.joinable()) m_thread.join();
     return std::move(m_result);
 }

@@ -70,7 +70,7 @@ std::pair<double, double> keyToPaintMs() {
     }
     const QTemporaryDir dir;
     StudioOptions options;
-    options.logbookFile = dir.filePath(QStringLiteral("logbook.db")).toStdString();
+    options.dataFolder = dir.path().toStdString();
     options.settingsFile = dir.filePath(QStringLiteral("settings.ini"));
     auto studio = Studio::open(options);
     if (!studio) return {};
@@ -103,7 +103,7 @@ struct TenMinutes {
 TenMinutes playTenMinutes() {
     const QTemporaryDir dir;
     StudioOptions options;
-    options.logbookFile = dir.filePath(QStringLiteral("logbook.db")).toStdString();
+    options.dataFolder = dir.path().toStdString();
     options.settingsFile = dir.filePath(QStringLiteral("settings.ini"));
     options.simulatedSpeed = 20;
     auto studio = Studio::open(options);

@@ -33,13 +33,17 @@ Exit checkArguments(const Options& o) {
         return complain(Error{std::move(what), {}, std::move(fix)}, Exit::BadArguments);
     };
     if (const auto wrong = o.wrong()) return complain(*wrong, Exit::BadArguments);
-    if (o.bars < 0 || o.bars > 100000)
-        return bad(fmt::format("{} bars cannot be played", o.bars), "use --bars 1 or more");
+    if (o.bars < 0) return bad(fmt::format("{} bars cannot be played", o.bars), "use --bars 1 or more");
     if (!std::isfinite(o.latencyMs) || std::abs(o.latencyMs) > 2000)
         return bad("the latency is out of range", "use --latency-ms -2000 to 2000");
     if (o.swing != 0 && !(o.swing >= kSmallestSwing && o.swing <= kLargestSwing))
         return bad(fmt::format("a swing ratio of {:g} is out of range", o.swing), "use --swing 0.5 to 4");
     return Exit::Measured;
+}
+
+/// Bars that a recording can hold; one that breaks off in its last bar is allowed.
+int barsThatFit(const Exercise& exercise, double tempoBpm, double durationS) {
+    return static_cast<int>(std::ceil(barsBefore(exercise, Bpm(tempoBpm), durationS))) + 1;
 }
 
 Result<void> deliver(const Options& o, const TakeAnalysis& analysis, const TakeFacts& facts) {
@@ -51,10 +55,7 @@ Result<void> deliver(const Options& o, const TakeAnalysis& analysis, const TakeF
         for (const Finding& finding : analysis.findings) fmt::print("- {}.\n", finding.sentence);
         return {};
     }
-    if (o.json == "-") {
-        fmt::print("{}", json);
-        return {};
-    }
+    if (o.json == "-") return printAll(json);
     return writeFileAtomically(o.json, json);
 }
 
@@ -87,6 +88,10 @@ Exit run(const Options& o) {
     const double start = o.firstBeat + o.latencyMs * 1e-3;
     if (heard->info.durationS - start < barStartS(*pattern, Bpm(o.tempo), 1) * 0.99)
         return nothing("the take is shorter than one bar");
+    if (const int most = barsThatFit(*pattern, o.tempo, heard->info.durationS - start); o.bars > most)
+        return complain(Error{fmt::format("{} bars do not fit into it at this tempo", o.bars), o.take,
+                              fmt::format("use --bars 1 to {}, or leave it out", most)},
+                        Exit::BadArguments);
     const int bars = o.bars > 0 ? o.bars : barsPlayed(*pattern, o.tempo, start, heard->take.hits);
     if (bars == 0) return nothing("nothing is heard after the first beat");
     CoachPlan plan;

@@ -2,6 +2,7 @@
 
 #include <CLI/CLI.hpp>
 #include <functional>
+#include <string_view>
 
 #include "upbeat/units/error.h"
 
@@ -16,6 +17,9 @@ void addSimulate(CLI::App& app, std::function<Exit()>& chosen);
 void addTeach(CLI::App& app, std::function<Exit()>& chosen);
 void addConvert(CLI::App& app, std::function<Exit()>& chosen);
 void addList(CLI::App& app, std::function<Exit()>& chosen);
+
+/// Writes a whole text to standard output. An error when it does not take all of it.
+[[nodiscard]] Result<void> printAll(std::string_view text);
 
 /// One line on standard error.
 Exit complain(const Error& error, Exit status);

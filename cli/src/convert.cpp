@@ -15,14 +15,15 @@ struct Options {
 };
 
 void tell(const std::vector<std::string>& losses) {
-    for (const std::string& loss : losses) fmt::print(stderr, "upbeat-check-cli: not carried over: {}.\n", loss);
+    for (const std::string& loss : losses) complain({"not carried over: " + loss, {}, {}}, Exit::Measured);
 }
 
 Exit convert(const Options& o) {
+    if (const auto known = checkPatternName(o.out); !known) return complain(known.error(), Exit::BadArguments);
     const auto read = importByNameOrFile(o.in);
     if (!read) return complain(read.error(), Exit::Unreadable);
     const auto lost = exportPattern(o.out, read->exercise);
-    if (!lost) return complain(lost.error(), Exit::BadArguments);
+    if (!lost) return complain(lost.error(), Exit::Unreadable);
     tell(read->losses);
     tell(*lost);
     return Exit::Measured;

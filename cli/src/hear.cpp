@@ -3,41 +3,11 @@
 #include <fmt/format.h>
 
 #include <cmath>
-#include <memory>
-
-#include "upbeat/formats/midi_take.h"
-#include "upbeat/music/click_plan.h"
-#include "upbeat/take/click_marks.h"
 
 namespace upbeat::cli {
 
-namespace {
-
-Result<Heard> readHits(const std::string& path) {
-    const auto file = readMidi(path);
-    if (!file) return tl::unexpected(file.error());
-    Heard heard{hitsOfMidi(*file), {}};
-    heard.info = {0, 0, static_cast<double>(file->endTick) * secondsPerTick(*file)};
-    const auto& hits = heard.take.hits;
-    if (!hits.empty()) heard.info.durationS = std::max(heard.info.durationS, hits.back().timeS + 2.0);
-    return heard;
-}
-
-}  // namespace
-
-Result<Heard> hear(const TakeOptions& options, const Exercise& exercise) {
-    if (isMidiName(options.take)) return readHits(options.take);
-    std::unique_ptr<TakeListener> listener;
-    const auto info = readAudio(options.take, [&](std::span<const float> block, const AudioInfo& audio) {
-        if (!listener) {
-            const ClickPlan click = clickFor(exercise, Bpm(options.tempo));
-            listener =
-                std::make_unique<TakeListener>(audio.sampleRate, clickMarks(click, options.firstBeat, audio.durationS));
-        }
-        listener->push(block);
-    });
-    if (!info) return tl::unexpected(info.error());
-    return Heard{listener ? listener->finish() : HeardTake(), *info};
+Result<HeardFile> hear(const TakeOptions& options, const Exercise& exercise) {
+    return hearFile(options.take, clickFor(exercise, Bpm(options.tempo)), options.firstBeat);
 }
 
 void TakeOptions::addTo(CLI::App& command, const std::string& takeHelp, const std::string& patternHelp) {

@@ -4,16 +4,10 @@
 #include <optional>
 #include <string>
 
-#include "upbeat/formats/audio_file.h"
+#include "upbeat/formats/hear_file.h"
 #include "upbeat/music/exercise.h"
-#include "upbeat/signal/take_listener.h"
 
 namespace upbeat::cli {
-
-struct Heard {
-    HeardTake take;
-    AudioInfo info;
-};
 
 /// What every command that listens is told.
 struct TakeOptions {
@@ -28,6 +22,6 @@ struct TakeOptions {
 };
 
 /// Listens to the recording, with the click of the tempo taken out; the hits of a MIDI file come with exact voices.
-[[nodiscard]] Result<Heard> hear(const TakeOptions& options, const Exercise& exercise);
+[[nodiscard]] Result<HeardFile> hear(const TakeOptions& options, const Exercise& exercise);
 
 }  // namespace upbeat::cli

@@ -1,21 +1,53 @@
 // upbeat-check-cli: the program's operations without a display.
 #include <fmt/format.h>
 
+#include <csignal>
 #include <cstdio>
+#include <system_error>
 
 #include "commands.h"
+#include "own_stderr.h"
 
 namespace upbeat::cli {
 
 Exit complain(const Error& error, Exit status) {
-    fmt::print(stderr, "upbeat-check-cli: {}\n", error.sentence());
+    OwnStderr::line("upbeat-check-cli: " + error.sentence());
     return status;
 }
+
+Result<void> printAll(std::string_view text) {
+    const bool all = std::fwrite(text.data(), 1, text.size(), stdout) == text.size();
+    if (!all || std::fflush(stdout) != 0)
+        return fail("writing it failed", "standard output", "free some space or read it to the end");
+    return {};
+}
+
+namespace {
+
+/// Runs what was chosen; what it printed must have arrived.
+Exit run(const std::function<Exit()>& chosen) {
+    const OwnStderr quiet;
+    try {
+        const Exit status = chosen();
+        if (const auto printed = printAll({}); !printed) return complain(printed.error(), Exit::Unreadable);
+        return status;
+    } catch (const std::system_error&) {  // fmt::print
+        return complain({"writing it failed", "standard output", "free some space or read it to the end"},
+                        Exit::Unreadable);
+    } catch (const std::exception& error) {
+        constexpr auto kBug = static_cast<Exit>(1);
+        return complain({fmt::format("this should not have happened ({})", error.what()), {}, "please report it"},
+                        kBug);
+    }
+}
+
+}  // namespace
 
 }  // namespace upbeat::cli
 
 int main(int argc, char** argv) {
     using upbeat::cli::Exit;
+    std::signal(SIGPIPE, SIG_IGN);  // a reader that leaves is a write that fails, not the end
     CLI::App app{"Measures a drummer's practice takes against the click."};
     app.require_subcommand(1);
     std::function<Exit()> chosen;
@@ -28,13 +60,7 @@ int main(int argc, char** argv) {
         app.parse(argc, argv);
     } catch (const CLI::ParseError& error) {
         if (error.get_exit_code() == 0) return app.exit(error);
-        fmt::print(stderr, "upbeat-check-cli: {}; see --help.\n", error.what());
-        return static_cast<int>(Exit::BadArguments);
+        return static_cast<int>(complain({error.what(), {}, "see --help"}, Exit::BadArguments));
     }
-    try {
-        return static_cast<int>(chosen());
-    } catch (const std::exception& error) {
-        fmt::print(stderr, "upbeat-check-cli: this should not have happened ({}); please report it.\n", error.what());
-        return 1;
-    }
+    return static_cast<int>(upbeat::cli::run(chosen));
 }

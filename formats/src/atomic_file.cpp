@@ -4,62 +4,114 @@
 #include <fmt/format.h>
 #include <unistd.h>
 
+#include <array>
 #include <cerrno>
 #include <cstring>
 #include <fstream>
-#include <sstream>
 #include <system_error>
 
 namespace upbeat {
+
+namespace fs = std::filesystem;
 
 namespace {
 
 bool writeAll(int file, std::string_view text) {
     while (!text.empty()) {
         const auto written = ::write(file, text.data(), text.size());
+        if (written < 0 && errno == EINTR) continue;
         if (written < 0) return false;
         text.remove_prefix(static_cast<std::size_t>(written));
     }
-    return ::fsync(file) == 0;
+    return true;
 }
 
 std::string reason() {
     return std::error_code(errno, std::generic_category()).message();
 }
 
+/// Where links lead; a link that leads to nothing yet names the file that writing makes.
+fs::path behindLinks(fs::path path) {
+    constexpr int kMostLinks = 40;  // more of them go round in a circle
+    std::error_code error;
+    for (int i = 0; i < kMostLinks && fs::is_symlink(fs::symlink_status(path, error)); ++i) {
+        const fs::path next = fs::read_symlink(path, error);
+        if (error) break;
+        path = next.is_absolute() ? next : path.parent_path() / next;
+    }
+    return path;
+}
+
+bool isPlainOrNew(const fs::path& path) {
+    std::error_code error;
+    const auto status = fs::status(path, error);
+    return !fs::exists(status) || fs::is_regular_file(status);
+}
+
+Result<void> pourInto(const fs::path& device, std::string_view text) {
+    // Without O_NONBLOCK opening a pipe would wait for a reader that may never come.
+    const int file = ::open(device.c_str(), O_WRONLY | O_NONBLOCK | O_CLOEXEC);
+    if (file < 0) return fail(fmt::format("it cannot be written ({})", reason()), device.string(), "name a file or -");
+    (void)::fcntl(file, F_SETFL, ::fcntl(file, F_GETFL) & ~O_NONBLOCK);
+    const bool written = writeAll(file, text);
+    const std::string why = written ? std::string() : reason();
+    ::close(file);
+    if (!written) return fail(fmt::format("writing it failed ({})", why), device.string(), "name a file or -");
+    return {};
+}
+
 }  // namespace
 
-Result<void> writeFileAtomically(const std::filesystem::path& path, std::string_view text) {
-    const std::string temporary = path.string() + fmt::format(".{}.part", ::getpid());
+Result<fs::path> plainFileBehind(const fs::path& path) {
+    fs::path target = behindLinks(path);
+    if (!isPlainOrNew(target)) return fail("a folder, a device or a pipe stands there", path.string(), "name a file");
+    return target;
+}
+
+void syncToDisk(const fs::path& path) {
+    const int file = ::open(path.c_str(), O_RDONLY | O_CLOEXEC);
+    if (file < 0) return;
+    (void)::fsync(file);
+    ::close(file);
+}
+
+Result<void> writeFileAtomically(const fs::path& path, std::string_view text) {
+    const fs::path target = behindLinks(path);
+    std::error_code status;
+    if (fs::is_directory(target, status)) return fail("a folder stands there", path.string(), "name a file");
+    if (!isPlainOrNew(target)) return pourInto(target, text);
+    const std::string temporary = target.string() + fmt::format(".{}.part", ::getpid());
     const int file = ::open(temporary.c_str(), O_WRONLY | O_CREAT | O_TRUNC | O_CLOEXEC, 0644);
     if (file < 0)
         return fail(fmt::format("it cannot be written ({})", reason()), path.string(),
                     "choose a folder you may write to");
-    const bool written = writeAll(file, text);
+    const bool written = writeAll(file, text) && ::fsync(file) == 0;
     const std::string why = written ? std::string() : reason();
     ::close(file);
     std::error_code renamed;
-    if (written) std::filesystem::rename(temporary, path, renamed);
+    if (written) fs::rename(temporary, target, renamed);
     if (!written || renamed) {
         std::error_code ignored;
-        std::filesystem::remove(temporary, ignored);
+        fs::remove(temporary, ignored);
         return fail(fmt::format("writing it failed ({})", written ? renamed.message() : why), path.string(),
                     "free some space or choose another folder");
     }
+    syncToDisk(target.parent_path());
     return {};
 }
 
-Result<std::string> readFile(const std::filesystem::path& path, std::size_t largestBytes) {
+Result<std::string> readFile(const fs::path& path, std::size_t largestBytes) {
     std::error_code error;
-    const auto status = std::filesystem::status(path, error);
-    if (!std::filesystem::exists(status)) return fail("there is no such file", path.string(), "check the name");
-    if (!std::filesystem::is_regular_file(status)) return fail("this is not a file", path.string(), "name a file");
+    const auto status = fs::status(path, error);
+    if (!fs::exists(status)) return fail("there is no such file", path.string(), "check the name");
+    if (!fs::is_regular_file(status)) return fail("this is not a file", path.string(), "name a file");
     std::ifstream in(path, std::ios::binary);
     if (!in) return fail("it cannot be opened", path.string(), "check who may read it");
     std::string text;
-    text.resize(largestBytes + 1);
-    in.read(text.data(), static_cast<std::streamsize>(text.size()));
-    text.resize(static_cast<std::size_t>(in.gcount()));
+    std::array<char, 1U << 16U> block{};
+    while (text.size() <= largestBytes && (in.read(block.data(), block.size()) || in.gcount() > 0))
+        text.append(block.data(), static_cast<std::size_t>(in.gcount()));
+    if (in.bad()) return fail("it cannot be read to its end", path.string(), "copy it again");
     if (text.size() > largestBytes)
         return fail(fmt::format("it is larger than {} MB", largestBytes >> 20U), path.string(),
                     "check that it is the right file");

@@ -9,6 +9,8 @@
 #include <utility>
 #include <vector>
 
+#include "upbeat/formats/atomic_file.h"
+
 namespace upbeat {
 
 namespace {
@@ -43,8 +45,7 @@ Result<Opened> open(const std::filesystem::path& path) {
         return fail(fmt::format("it has {} channels", info.channels), where, "use 1 to 8");
     if (opened.file.frames() <= 0) return fail("it holds no sound", where, "record it again or choose another");
     if (info.durationS > kLongestTakeS)
-        return fail(fmt::format("it is {:.1f} hours long", info.durationS / 3600), where,
-                    "cut it to two hours or less");
+        return fail("it is " + durationInWords(info.durationS) + " long", where, "cut it to two hours or less");
     return opened;
 }
 
@@ -72,6 +73,15 @@ int sndfileFormat(AudioFormat format) {
 
 }  // namespace
 
+std::string durationInWords(double seconds) {
+    constexpr int kMinute = 60;
+    constexpr int kHour = 3600;
+    if (seconds < kMinute) return fmt::format("{:.1f} s", seconds);
+    const auto whole = std::llround(seconds);
+    if (whole < kHour) return fmt::format("{}:{:02} min", whole / kMinute, whole % kMinute);
+    return fmt::format("{}:{:02}:{:02} h", whole / kHour, whole % kHour / kMinute, whole % kMinute);
+}
+
 Result<AudioInfo> readAudio(const std::filesystem::path& path,
                             const std::function<void(std::span<const float>, const AudioInfo&)>& block) {
     auto opened = open(path);
@@ -96,6 +106,12 @@ Result<AudioInfo> readAudio(const std::filesystem::path& path,
     return info;
 }
 
+Result<AudioInfo> readAudioInfo(const std::filesystem::path& path) {
+    const auto opened = open(path);
+    if (!opened) return tl::unexpected(opened.error());
+    return opened->info;
+}
+
 Result<Sound> readSound(const std::filesystem::path& path) {
     Sound sound;
     const auto info = readAudio(path, [&](std::span<const float> block, const AudioInfo&) {
@@ -103,20 +119,6 @@ Result<Sound> readSound(const std::filesystem::path& path) {
     });
     if (!info) return tl::unexpected(info.error());
     sound.sampleRate = info->sampleRate;
-    return sound;
-}
-
-Sound readAudioUntilItBreaks(const std::filesystem::path& path) {
-    Sound sound;
-    SndfileHandle file(path.string());
-    if (!file || file.channels() != 1 || file.samplerate() < kLowestRate) return sound;
-    sound.sampleRate = file.samplerate();
-    std::vector<float> block(kBlockFrames);
-    while (sound.durationS() < kLongestTakeS) {
-        const sf_count_t frames = file.readf(block.data(), static_cast<sf_count_t>(kBlockFrames));
-        if (frames <= 0) break;
-        sound.samples.insert(sound.samples.end(), block.begin(), block.begin() + frames);
-    }
     return sound;
 }
 
@@ -137,7 +139,9 @@ Result<Sound> readSpan(const std::filesystem::path& path, double fromS, double t
 }
 
 Result<void> writeSound(const std::filesystem::path& path, const Sound& sound, AudioFormat format) {
-    const std::string temporary = path.string() + ".part";
+    const auto target = plainFileBehind(path);
+    if (!target) return tl::unexpected(target.error());
+    const std::string temporary = target->string() + ".part";
     bool complete = false;
     {
         SndfileHandle file(temporary, SFM_WRITE, sndfileFormat(format), 1, sound.sampleRate);
@@ -149,7 +153,7 @@ Result<void> writeSound(const std::filesystem::path& path, const Sound& sound, A
         file.writeSync();
     }
     std::error_code error;
-    if (complete) std::filesystem::rename(temporary, path, error);
+    if (complete) std::filesystem::rename(temporary, *target, error);
     if (!complete || error) {
         std::error_code ignored;
         std::filesystem::remove(temporary, ignored);
@@ -160,6 +164,8 @@ Result<void> writeSound(const std::filesystem::path& path, const Sound& sound, A
 
 struct FlacWriter::Impl {
     SndfileHandle file;
+    std::filesystem::path path;
+    sf_count_t frames = 0;
 };
 
 FlacWriter::FlacWriter(std::unique_ptr<Impl> impl) : m_impl(std::move(impl)) {}
@@ -167,7 +173,7 @@ FlacWriter::~FlacWriter() = default;
 
 Result<std::unique_ptr<FlacWriter>> FlacWriter::open(const std::filesystem::path& path, int sampleRate) {
     auto impl = std::make_unique<Impl>(
-        Impl{SndfileHandle(path.string(), SFM_WRITE, sndfileFormat(AudioFormat::Flac24), 1, sampleRate)});
+        Impl{SndfileHandle(path.string(), SFM_WRITE, sndfileFormat(AudioFormat::Flac24), 1, sampleRate), path, 0});
     if (!impl->file || impl->file.error() != 0)
         return fail("the recording cannot be written there", path.string(), "free some space or choose another folder");
     impl->file.command(SFC_SET_CLIPPING, nullptr, SF_TRUE);
@@ -176,11 +182,23 @@ Result<std::unique_ptr<FlacWriter>> FlacWriter::open(const std::filesystem::path
 
 bool FlacWriter::write(std::span<const float> samples) {
     const auto count = static_cast<sf_count_t>(samples.size());
+    m_impl->frames += count;
     return m_impl->file.write(samples.data(), count) == count;
 }
 
 void FlacWriter::flush() {
     m_impl->file.writeSync();
+}
+
+bool FlacWriter::close() {
+    m_impl->file.writeSync();
+    m_impl->file = SndfileHandle();
+    // Only the file itself tells whether the last block and the head found room.
+    std::error_code error;
+    if (!std::filesystem::is_regular_file(m_impl->path, error)) return false;
+    const SndfileHandle written(m_impl->path.string());
+    syncToDisk(m_impl->path);
+    return written && written.error() == 0 && written.frames() == m_impl->frames;
 }
 
 }  // namespace upbeat

@@ -82,14 +82,33 @@ std::string JsonReader::fmtIndex(std::string_view key, std::size_t index) const 
     return fmt::format("{}{}{}[{}]", m_path, m_path.empty() ? "" : ".", key, index);
 }
 
+namespace {
+
+/// How deeply brackets outside of texts are nested. The parser's own callback could tell as well, but it walks through
+/// all elder siblings at every value.
+int depthOf(std::string_view text) {
+    int depth = 0;
+    int deepest = 0;
+    bool inText = false;
+    for (std::size_t i = 0; i < text.size(); ++i) {
+        const char c = text[i];
+        if (inText && c == '\\') ++i;
+        if (c == '"') inText = !inText;
+        if (inText) continue;
+        if (c == '[' || c == '{') deepest = std::max(deepest, ++depth);
+        if (c == ']' || c == '}') --depth;
+    }
+    return deepest;
+}
+
+}  // namespace
+
 Result<nlohmann::json> parseJson(std::string_view text, const std::string& where) {
     constexpr int kDeepest = 32;
-    const auto notTooDeep = [](int depth, nlohmann::json::parse_event_t, nlohmann::json&) {
-        if (depth > kDeepest) throw std::length_error("deep");
-        return true;
-    };
+    if (depthOf(text) > kDeepest)
+        return fail("it is nested too deeply or holds impossible values", where, "choose another file");
     try {
-        return nlohmann::json::parse(text, notTooDeep);
+        return nlohmann::json::parse(text);
     } catch (const nlohmann::json::parse_error& error) {
         const auto at = std::min(text.size(), static_cast<std::size_t>(error.byte));
         const auto line = 1 + std::count(text.begin(), text.begin() + static_cast<std::ptrdiff_t>(at), '\n');

@@ -75,9 +75,27 @@ Result<Converted> importPattern(const std::filesystem::path& path) {
     return importPattern(*bytes, path.string());
 }
 
-Result<std::vector<std::string>> exportPattern(const std::filesystem::path& path, const Exercise& exercise) {
+namespace {
+
+std::string kindOf(const std::filesystem::path& path) {
     std::string kind = path.extension().string();
     std::transform(kind.begin(), kind.end(), kind.begin(), [](unsigned char c) { return std::tolower(c); });
+    return kind;
+}
+
+}  // namespace
+
+Result<void> checkPatternName(const std::filesystem::path& path) {
+    const std::string kind = kindOf(path);
+    for (const std::string_view known : {".json", ".txt", ".mid", ".midi", ".xml", ".musicxml", ".mxl"})
+        if (kind == known) return {};
+    return fail(fmt::format("\"{}\" is no kind of file that can be written", kind), path.string(),
+                "use .json, .txt, .mid, .musicxml or .mxl");
+}
+
+Result<std::vector<std::string>> exportPattern(const std::filesystem::path& path, const Exercise& exercise) {
+    if (const auto known = checkPatternName(path); !known) return tl::unexpected(known.error());
+    const std::string kind = kindOf(path);
     std::string bytes;
     std::vector<std::string> losses;
     if (kind == ".json") {
@@ -87,7 +105,7 @@ Result<std::vector<std::string>> exportPattern(const std::filesystem::path& path
     } else if (kind == ".mid" || kind == ".midi") {
         bytes = toMidiBytes(toMidi(exercise));
         losses = lossesInMidi(exercise);
-    } else if (kind == ".xml" || kind == ".musicxml" || kind == ".mxl") {
+    } else {
         bytes = toMusicXml(exercise);
         losses = lossesInMusicXml(exercise);
         if (kind == ".mxl") {
@@ -95,9 +113,6 @@ Result<std::vector<std::string>> exportPattern(const std::filesystem::path& path
             if (!packed) return tl::unexpected(packed.error());
             bytes = *std::move(packed);
         }
-    } else {
-        return fail(fmt::format("\"{}\" is no kind of file that can be written", kind), path.string(),
-                    "use .json, .txt, .mid, .musicxml or .mxl");
     }
     if (const auto written = writeFileAtomically(path, bytes); !written) return tl::unexpected(written.error());
     return losses;

@@ -23,7 +23,7 @@ Hit hitFromJson(const JsonReader& reader) {
     return hit;
 }
 
-ClickPlan clickFromJson(const JsonReader& reader, const Exercise& exercise) {
+ClickPlan clickFrom(const JsonReader& reader, const Exercise& exercise) {
     ClickPlan click = clickFor(exercise, Bpm(reader.number("tempo_bpm", 80)));
     click.countInBars = reader.integer("count_in_bars", 1);
     click.subdivision = reader.integer("subdivision", 1);
@@ -37,11 +37,27 @@ ClickPlan clickFromJson(const JsonReader& reader, const Exercise& exercise) {
     return click;
 }
 
-}  // namespace
+Ladder ladderFrom(const JsonReader& reader) {
+    return {reader.number("start", 60), reader.number("goal", 100), reader.number("step", 4),
+            reader.integer("clean_needed", 3), reader.flag("stage", false)};
+}
 
-std::string toJson(const TakeSidecar& s) {
+nlohmann::json jsonOf(const ClickPlan& click) {
+    return {{"tempo_bpm", click.tempo.value()},
+            {"count_in_bars", click.countInBars},
+            {"subdivision", click.subdivision},
+            {"audible", click.audibleAfterCountIn},
+            {"swing", click.swing},
+            {"beats", click.beats},
+            {"off_beats", click.offBeats},
+            {"bars_on", click.barsOn},
+            {"bars_off", click.barsOff},
+            {"tone", static_cast<int>(click.tone)}};
+}
+
+nlohmann::json jsonOf(const std::vector<Hit>& some) {
     nlohmann::json hits = nlohmann::json::array();
-    for (const Hit& hit : s.hits) {
+    for (const Hit& hit : some) {
         hits.push_back({{"time_s", hit.timeS},
                         {"level_db", hit.levelDb},
                         {"strength", hit.strength},
@@ -50,68 +66,99 @@ std::string toJson(const TakeSidecar& s) {
         if (hit.voice) hits.back()["voice"] = toName(*hit.voice);
         if (hit.exact) hits.back()["exact"] = true;
     }
+    return hits;
+}
+
+TakeRecord recordFrom(const JsonReader& reader, Exercise exercise) {
+    TakeRecord take;
+    take.exercise = std::move(exercise);
+    take.click = clickFrom(reader.child("click"), take.exercise);
+    take.frame.tempoBpm = take.click.tempo.value();
+    take.frame.bars = reader.integer("bars", 0);
+    take.frame.firstBeatS = reader.number("first_beat_s", 0);
+    take.frame.latencyS = reader.number("latency_s", 0);
+    take.frame.clickBleed = reader.flag("click_heard", false);
+    take.durationS = reader.number("duration_s", 0);
+    take.device = reader.text("device");
+    take.profile = reader.text("profile", take.profile);
+    take.startedAt = reader.text("started_at");
+    take.sampleRate = reader.integer("sample_rate", 48000);
+    take.recovered = reader.flag("recovered", false);
+    if (reader.has("ladder")) take.ladder = ladderFrom(reader.child("ladder"));
+    reader.each("damaged", [&](const JsonReader& span) {
+        take.frame.damaged.push_back({span.number("from_s", 0), span.number("to_s", 0)});
+    });
+    reader.each("hits", [&](const JsonReader& hit) {
+        if (take.hits.size() < kMostHits) take.hits.push_back(hitFromJson(hit));
+    });
+    return take;
+}
+
+}  // namespace
+
+std::string toJson(const ClickPlan& click) {
+    return jsonOf(click).dump();
+}
+
+Result<ClickPlan> clickFromJson(std::string_view text, const Exercise& exercise, const std::string& where) {
+    const auto json = parseJson(text, where);
+    if (!json) return tl::unexpected(json.error());
+    std::optional<Error> error;
+    const ClickPlan click = clickFrom(JsonReader(*json, "", error), exercise);
+    if (!error)
+        if (const auto ok = check(click); !ok) error = ok.error();
+    if (!error) return click;
+    error->where = where;
+    return tl::unexpected(*error);
+}
+
+std::string toJson(const TakeRecord& take) {
     nlohmann::json damaged = nlohmann::json::array();
-    for (const DamagedSpan& span : s.damaged) damaged.push_back({{"from_s", span.fromS}, {"to_s", span.toS}});
-    const nlohmann::json json{
+    for (const DamagedSpan& span : take.frame.damaged) damaged.push_back({{"from_s", span.fromS}, {"to_s", span.toS}});
+    nlohmann::json json{
         {"format", kFormat},
         {"version", 1},
-        {"exercise", nlohmann::json::parse(toJson(s.exercise))},
-        {"click",
-         {{"tempo_bpm", s.click.tempo.value()},
-          {"count_in_bars", s.click.countInBars},
-          {"subdivision", s.click.subdivision},
-          {"audible", s.click.audibleAfterCountIn},
-          {"swing", s.click.swing},
-          {"beats", s.click.beats},
-          {"off_beats", s.click.offBeats},
-          {"bars_on", s.click.barsOn},
-          {"bars_off", s.click.barsOff},
-          {"tone", static_cast<int>(s.click.tone)}}},
-        {"bars", s.bars},
-        {"first_beat_s", s.firstBeatS},
-        {"latency_s", s.latencyS},
-        {"device", s.device},
-        {"started_at", s.startedAt},
-        {"sample_rate", s.sampleRate},
+        {"exercise", nlohmann::json::parse(toJson(take.exercise))},
+        {"click", jsonOf(take.click)},
+        {"bars", take.frame.bars},
+        {"first_beat_s", take.frame.firstBeatS},
+        {"latency_s", take.frame.latencyS},
+        {"click_heard", take.frame.clickBleed},
+        {"duration_s", take.durationS},
+        {"device", take.device},
+        {"profile", take.profile},
+        {"started_at", take.startedAt},
+        {"sample_rate", take.sampleRate},
+        {"recovered", take.recovered},
         {"damaged", damaged},
-        {"hits", hits},
+        {"hits", jsonOf(take.hits)},
     };
+    if (const auto& ladder = take.ladder)
+        json["ladder"] = {{"start", ladder->startBpm},
+                          {"goal", ladder->goalBpm},
+                          {"step", ladder->stepBpm},
+                          {"clean_needed", ladder->cleanNeeded},
+                          {"stage", ladder->stage}};
     return json.dump(1, ' ', false, nlohmann::json::error_handler_t::replace) + "\n";
 }
 
-Result<TakeSidecar> sidecarFromJson(std::string_view text, const std::string& where) {
+Result<TakeRecord> sidecarFromJson(std::string_view text, const std::string& where) {
     const auto json =
         parseOwnFile(text, where, {kFormat, "this does not describe a take", "choose the file beside the recording"});
     if (!json) return tl::unexpected(json.error());
     std::optional<Error> error;
     const JsonReader reader(*json, "", error);
-    const auto exercise = exerciseFromJson(reader.child("exercise").value().dump(), where);
+    auto exercise = exerciseFromJson(reader.child("exercise").value().dump(), where);
     if (!exercise) return tl::unexpected(exercise.error());
-    TakeSidecar s;
-    s.exercise = *exercise;
-    s.click = clickFromJson(reader.child("click"), *exercise);
-    s.bars = reader.integer("bars", 0);
-    s.firstBeatS = reader.number("first_beat_s", 0);
-    s.latencyS = reader.number("latency_s", 0);
-    s.device = reader.text("device");
-    s.startedAt = reader.text("started_at");
-    s.sampleRate = reader.integer("sample_rate", 48000);
-    reader.each("damaged", [&](const JsonReader& span) {
-        s.damaged.push_back({span.number("from_s", 0), span.number("to_s", 0)});
-    });
-    reader.each("hits", [&](const JsonReader& hit) {
-        if (s.hits.size() < kMostHits) s.hits.push_back(hitFromJson(hit));
-    });
+    TakeRecord take = recordFrom(reader, *std::move(exercise));
     if (!error)
-        if (const auto ok = check(s.click); !ok) error = ok.error();
-    if (error) {
-        error->where = where;
-        return tl::unexpected(*error);
-    }
-    return s;
+        if (const auto ok = check(take); !ok) error = ok.error();
+    if (!error) return take;
+    error->where = where;
+    return tl::unexpected(*error);
 }
 
-Result<TakeSidecar> readSidecar(const std::filesystem::path& path) {
+Result<TakeRecord> readSidecar(const std::filesystem::path& path) {
     const auto text = readFile(path, 256U << 20U);
     if (!text) return tl::unexpected(text.error());
     return sidecarFromJson(*text, path.string());

@@ -1,6 +1,7 @@
 #include "upbeat/logbook/ladder_repository.h"
 
 #include <algorithm>
+#include <limits>
 
 #include "query.h"
 
@@ -12,9 +13,16 @@ Result<std::optional<LadderState>> LadderRepository::find(const std::string& exe
         {toQt(exerciseId)});
     if (!row) return tl::unexpected(row.error());
     if (!row->next()) return std::optional<LadderState>();
-    const Ladder ladder{row->value(0).toDouble(), row->value(1).toDouble(), row->value(2).toDouble(),
-                        row->value(3).toInt()};
-    return std::optional(LadderState{ladder, row->value(4).toDouble()});
+    const LadderState state{
+        {row->value(0).toDouble(), row->value(1).toDouble(), row->value(2).toDouble(), row->value(3).toInt()},
+        row->value(4).toDouble()};
+    const auto inRange = [](double bpm) { return bpm >= kSlowestTempo && bpm <= kFastestTempo; };
+    const Ladder& ladder = state.ladder;
+    if (!inRange(ladder.startBpm) || !inRange(ladder.goalBpm) || !inRange(state.tempoBpm) ||
+        !(ladder.stepBpm >= kSmallestTempoStep && ladder.stepBpm <= kLargestTempoStep) || ladder.cleanNeeded < 1)
+        return fail("the ladder of " + exerciseId + " is damaged", m_logbook.file().string(),
+                    "set its tempo and its goal anew");
+    return std::optional(state);
 }
 
 Result<void> LadderRepository::save(const std::string& exerciseId, const LadderState& s) {
@@ -29,11 +37,13 @@ Result<void> LadderRepository::save(const std::string& exerciseId, const LadderS
     return {};
 }
 
-Result<std::vector<RungTake>> LadderRepository::history(const std::string& exerciseId) const {
+Result<std::vector<RungTake>> LadderRepository::history(const std::string& exerciseId,
+                                                        const std::optional<TakeMoment>& before) const {
+    const TakeMoment end = before.value_or(TakeMoment{"9999-12-31T23:59:59", std::numeric_limits<qint64>::max()});
     auto rows = runQuery(m_logbook,
-                         "SELECT tempo_bpm, clean, missed_gate FROM take WHERE exercise_id = ? ORDER BY started_at "
-                         "DESC, id DESC LIMIT 50",
-                         {toQt(exerciseId)});
+                         "SELECT tempo_bpm, clean, missed_gate FROM take WHERE exercise_id = ? AND counts AND "
+                         "(started_at, id) < (?, ?) ORDER BY started_at DESC, id DESC LIMIT 50",
+                         {toQt(exerciseId), toQt(end.startedAt), end.id});
     if (!rows) return tl::unexpected(rows.error());
     std::vector<RungTake> takes;
     while (rows->next())

@@ -15,8 +15,8 @@ namespace {
 using Migration = std::vector<const char*>;
 
 // Append only: a migration that has been released is never changed. docs/formats/logbook.md describes the result.
-const std::array<Migration, 3>& migrations() {
-    static const std::array<Migration, 3> all{{
+const std::array<Migration, 4>& migrations() {
+    static const std::array<Migration, 4> all{{
         {
             R"(CREATE TABLE exercise_version (
                  id INTEGER PRIMARY KEY,
@@ -92,6 +92,19 @@ const std::array<Migration, 3>& migrations() {
         {
             "UPDATE hit SET strength = strength * strength * strength / 225 WHERE strength < 15",
         },
+        // What a take was judged by, so that its verdict stays the one of its day, and how its click went. Lists, days
+        // and histories are looked up by time.
+        {
+            "ALTER TABLE take ADD COLUMN click TEXT NOT NULL DEFAULT ''",
+            "ALTER TABLE take ADD COLUMN click_heard INTEGER NOT NULL DEFAULT 0",
+            "ALTER TABLE take ADD COLUMN counts INTEGER NOT NULL DEFAULT 1",
+            "ALTER TABLE take ADD COLUMN ladder_start REAL",
+            "ALTER TABLE take ADD COLUMN ladder_goal REAL",
+            "ALTER TABLE take ADD COLUMN ladder_step REAL",
+            "ALTER TABLE take ADD COLUMN ladder_clean_needed INTEGER",
+            "ALTER TABLE take ADD COLUMN ladder_stage INTEGER",
+            "CREATE INDEX take_by_file ON take (file)",
+        },
     }};
     return all;
 }
@@ -108,12 +121,21 @@ int newestSchema() {
     return static_cast<int>(migrations().size());
 }
 
+Result<void> checkNotNewer(const Logbook& logbook) {
+    const auto version = schemaVersion(logbook);
+    if (!version) return tl::unexpected(version.error());
+    if (*version > newestSchema()) return tl::unexpected(newerLogbook(logbook.file()));
+    return {};
+}
+
+Error newerLogbook(const std::filesystem::path& file) {
+    return {"the logbook was written by a newer Upbeat Check", file.string(),
+            "update the program; nothing was changed"};
+}
+
 Result<void> migrate(const Logbook& logbook) {
     const auto version = schemaVersion(logbook);
     if (!version) return tl::unexpected(version.error());
-    if (*version > newestSchema())
-        return fail("the logbook was written by a newer Upbeat Check", logbook.file().string(),
-                    "update the program; nothing was changed");
     for (int next = *version; next < newestSchema(); ++next) {
         Transaction transaction(logbook);
         for (const char* sql : migrations().at(static_cast<std::size_t>(next)))

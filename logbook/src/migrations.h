@@ -7,6 +7,10 @@ namespace upbeat {
 /// Version of the schema this program writes; stored in SQLite's user_version.
 [[nodiscard]] int newestSchema();
 
+/// Nothing when this program knows the schema. Reads only.
+[[nodiscard]] Result<void> checkNotNewer(const Logbook& logbook);
+[[nodiscard]] Error newerLogbook(const std::filesystem::path& file);
+
 /// Brings the logbook up to date, one migration per transaction.
 [[nodiscard]] Result<void> migrate(const Logbook& logbook);
 

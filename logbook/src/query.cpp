@@ -8,6 +8,12 @@ namespace upbeat {
 namespace {
 
 tl::unexpected<Error> refused(const Logbook& logbook, const QSqlError& error) {
+    constexpr int kCorrupt = 11;
+    constexpr int kNoDatabase = 26;
+    const int code = error.nativeErrorCode().toInt() & 0xFF;
+    if (code == kCorrupt || code == kNoDatabase)
+        return fail("the logbook is damaged", logbook.file().string(),
+                    "start the program again: it offers to rebuild it from the recordings");
     return fail("the logbook refuses (" + error.databaseText().toStdString() + ")", logbook.file().string(),
                 "check that the disk is not full and the folder may be written");
 }
@@ -20,6 +26,23 @@ Result<QSqlQuery> runQuery(const Logbook& logbook, const char* sql, std::initial
     for (const QVariant& value : values) query.addBindValue(value);
     if (!query.exec()) return refused(logbook, query.lastError());
     return query;
+}
+
+Result<qint64> insertRow(const Logbook& logbook, const char* table, const std::vector<Cell>& cells) {
+    QStringList columns;
+    QStringList marks;
+    for (const Cell& cell : cells) {
+        columns << QString::fromLatin1(cell.column);
+        marks << QStringLiteral("?");
+    }
+    QSqlQuery query(QSqlDatabase::database(logbook.connection()));
+    const QString sql =
+        QStringLiteral("INSERT INTO %1 (%2) VALUES (%3)")
+            .arg(QString::fromLatin1(table), columns.join(QStringLiteral(", ")), marks.join(QStringLiteral(", ")));
+    if (!query.prepare(sql)) return refused(logbook, query.lastError());
+    for (const Cell& cell : cells) query.addBindValue(cell.value);
+    if (!query.exec()) return refused(logbook, query.lastError());
+    return query.lastInsertId().toLongLong();
 }
 
 Transaction::Transaction(const Logbook& logbook)

@@ -3,6 +3,7 @@
 #include <QSqlQuery>
 #include <QVariant>
 #include <initializer_list>
+#include <vector>
 
 #include "upbeat/logbook/logbook.h"
 
@@ -11,6 +12,15 @@ namespace upbeat {
 /// Prepares, binds and runs one statement; values are always bound, never pasted. The error names the logbook file.
 [[nodiscard]] Result<QSqlQuery> runQuery(const Logbook& logbook, const char* sql,
                                          std::initializer_list<QVariant> values = {});
+
+/// A column and what goes into it.
+struct Cell {
+    const char* column;
+    QVariant value;
+};
+
+/// Inserts one row, every value named by its column, and gives its id. Table and columns are our own words.
+[[nodiscard]] Result<qint64> insertRow(const Logbook& logbook, const char* table, const std::vector<Cell>& cells);
 
 /// One transaction: rolled back unless `commit` succeeded.
 class Transaction {

@@ -1,75 +1,156 @@
 #include "upbeat/logbook/take_repository.h"
 
 #include <QSqlDatabase>
-#include <QtEndian>
 #include <algorithm>
+#include <limits>
 
 #include "query.h"
+#include "take_blobs.h"
+#include "upbeat/formats/take_sidecar.h"
 #include "upbeat/logbook/exercise_repository.h"
 
 namespace upbeat {
 
+QDateTime startOf(const TakeRecord& take) {
+    return QDateTime::fromString(QString::fromStdString(take.startedAt), Qt::ISODate);
+}
+
+std::string stampOf(const QDateTime& time) {
+    return time.toString(Qt::ISODate).toStdString();
+}
+
 namespace {
 
-QString stamp(const QDateTime& time) {
-    return time.toString(Qt::ISODate);
-}
-QDateTime fromStamp(const QVariant& value) {
-    return QDateTime::fromString(value.toString(), Qt::ISODate);
-}
+/// Reads a row by the names of its columns.
+class Row {
+  public:
+    explicit Row(const QSqlQuery& query) : m_query(query) {}
+    [[nodiscard]] QVariant at(const char* column) const { return m_query.value(QString::fromLatin1(column)); }
+    [[nodiscard]] std::string text(const char* column) const { return at(column).toString().toStdString(); }
+    [[nodiscard]] double number(const char* column) const { return at(column).toDouble(); }
+    [[nodiscard]] bool flag(const char* column) const { return at(column).toBool(); }
+    /// What does not fit an int comes as its largest value: nothing in a take is so large.
+    [[nodiscard]] int whole(const char* column) const {
+        constexpr qint64 kMost = std::numeric_limits<int>::max();
+        return static_cast<int>(std::clamp(at(column).toLongLong(), -kMost, kMost));
+    }
 
-QByteArray bytesOf(const BandSteps& steps) {
-    return {reinterpret_cast<const char*>(steps.data()), static_cast<qsizetype>(steps.size())};
-}
+  private:
+    const QSqlQuery& m_query;
+};
 
-BandSteps stepsFrom(const QByteArray& bytes) {
-    BandSteps steps{};
-    if (bytes.size() == static_cast<qsizetype>(steps.size())) std::copy(bytes.begin(), bytes.end(), steps.begin());
-    return steps;
-}
-
-QVariant packed(const BandTrace& trace) {
-    if (trace.isEmpty()) return {};
-    QByteArray bytes;
-    for (const BandSteps& column : trace.columns()) bytes += bytesOf(column);
-    return qCompress(bytes);
-}
-
-BandTrace unpacked(const QByteArray& bytes, double columnS) {
-    constexpr qsizetype kMost = 64 << 20;
-    constexpr qsizetype kColumn = kBands;
-    BandTrace trace(columnS);
-    // The first four bytes say how long the whole is: a damaged file must not ask for all memory.
-    if (bytes.size() < 4 || qFromBigEndian<quint32>(bytes.constData()) > kMost) return trace;
-    const QByteArray all = qUncompress(bytes);
-    for (qsizetype at = 0; at + kColumn <= all.size(); at += kColumn) trace.add(stepsFrom(all.mid(at, kColumn)));
-    return trace;
-}
-
-Hit hitFrom(const QSqlQuery& row) {
+Hit hitFrom(const Row& row) {
     Hit hit;
-    hit.timeS = row.value(0).toDouble();
-    hit.levelDb = row.value(1).toDouble();
-    hit.strength = row.value(2).toDouble();
-    hit.contrastDb = row.value(3).toDouble();
-    hit.clipped = row.value(4).toBool();
-    hit.voice = voiceFromName(row.value(5).toString().toStdString());
-    hit.exact = row.value(6).toBool();
-    hit.doubtful = row.value(7).toBool();
-    hit.hides = row.value(8).toUInt();
-    hit.peakS = row.value(9).toDouble();
-    hit.colour = stepsFrom(row.value(10).toByteArray());
+    hit.timeS = row.number("time_s");
+    hit.levelDb = row.number("level_db");
+    hit.strength = row.number("strength");
+    hit.contrastDb = row.number("contrast_db");
+    hit.clipped = row.flag("clipped");
+    hit.voice = voiceFromName(row.text("voice"));
+    hit.exact = row.flag("exact");
+    hit.doubtful = row.flag("doubtful");
+    hit.hides = row.at("hides").toUInt();
+    hit.peakS = row.number("peak_s");
+    hit.colour = stepsFrom(row.at("colour").toByteArray());
     return hit;
+}
+
+TakeSummary summaryFrom(const Row& row) {
+    TakeSummary take;
+    take.id = row.at("id").toLongLong();
+    take.exerciseId = row.text("exercise_id");
+    take.title = row.text("title");
+    take.startedAt = QDateTime::fromString(row.at("started_at").toString(), Qt::ISODate);
+    take.tempoBpm = row.number("tempo_bpm");
+    take.bars = row.whole("bars");
+    take.durationS = row.number("duration_s");
+    take.clean = row.flag("clean");
+    take.missedGate = row.text("missed_gate");
+    take.headline = row.text("headline");
+    take.note = row.text("note");
+    return take;
+}
+
+Result<std::vector<TakeSummary>> summaries(const Logbook& logbook, const std::string& conditions,
+                                           std::initializer_list<QVariant> values = {}) {
+    static const std::string kSelect =
+        "SELECT take.id AS id, take.exercise_id AS exercise_id, json_extract(exercise_version.json, '$.title') AS "
+        "title, started_at, tempo_bpm, bars, duration_s, clean, missed_gate, headline, note FROM take JOIN "
+        "exercise_version ON exercise_version.id = exercise_version_id LEFT JOIN verdict ON take_id = take.id ";
+    auto rows = runQuery(logbook, (kSelect + conditions).c_str(), values);
+    if (!rows) return tl::unexpected(rows.error());
+    std::vector<TakeSummary> takes;
+    while (rows->next()) takes.push_back(summaryFrom(Row(*rows)));
+    return takes;
+}
+
+constexpr const char* kNewestFirst = " ORDER BY started_at DESC, take.id DESC";
+
+std::optional<Ladder> ladderFrom(const Row& row) {
+    if (row.at("ladder_start").isNull()) return std::nullopt;
+    return Ladder{row.number("ladder_start"), row.number("ladder_goal"), row.number("ladder_step"),
+                  row.whole("ladder_clean_needed"), row.flag("ladder_stage")};
+}
+
+std::vector<Cell> cellsOf(const TakeRecord& take) {
+    std::vector<Cell> cells{{"exercise_id", toQt(take.exercise.id)},
+                            {"started_at", toQt(take.startedAt)},
+                            {"tempo_bpm", take.frame.tempoBpm},
+                            {"bars", take.frame.bars},
+                            {"first_beat_s", take.frame.firstBeatS},
+                            {"latency_s", take.frame.latencyS},
+                            {"duration_s", take.durationS},
+                            {"sample_rate", take.sampleRate},
+                            {"device", toQt(take.device)},
+                            {"profile", toQt(take.profile)},
+                            {"file", toQt(take.file)},
+                            {"recovered", take.recovered},
+                            {"note", toQt(take.note)},
+                            {"trace", packed(take.trace)},
+                            {"trace_column_s", take.trace.columnS()},
+                            {"click", toQt(toJson(take.click))},
+                            {"click_heard", take.frame.clickBleed},
+                            {"counts", take.counts()}};
+    if (const auto& ladder = take.ladder)
+        cells.insert(cells.end(), {{"ladder_start", ladder->startBpm},
+                                   {"ladder_goal", ladder->goalBpm},
+                                   {"ladder_step", ladder->stepBpm},
+                                   {"ladder_clean_needed", ladder->cleanNeeded},
+                                   {"ladder_stage", ladder->stage}});
+    return cells;
+}
+
+TakeRecord recordFrom(const Row& row, Exercise exercise) {
+    TakeRecord take;
+    take.exercise = std::move(exercise);
+    take.startedAt = row.text("started_at");
+    take.frame.tempoBpm = row.number("tempo_bpm");
+    take.frame.firstBeatS = row.number("first_beat_s");
+    take.frame.bars = row.whole("bars");
+    take.frame.latencyS = row.number("latency_s");
+    take.frame.clickBleed = row.flag("click_heard");
+    take.durationS = row.number("duration_s");
+    take.sampleRate = row.whole("sample_rate");
+    take.device = row.text("device");
+    take.profile = row.text("profile");
+    take.file = row.text("file");
+    take.recovered = row.flag("recovered");
+    take.note = row.text("note");
+    take.trace = unpacked(row.at("trace").toByteArray(), row.number("trace_column_s"));
+    take.ladder = ladderFrom(row);
+    return take;
 }
 
 }  // namespace
 
-Result<qint64> TakeRepository::sessionFor(const StoredTake& take) {
+Result<qint64> TakeRepository::sessionFor(const TakeRecord& take) {
     constexpr int kPauseS = 30 * 60;
-    const QDateTime end = take.startedAt.addSecs(static_cast<qint64>(take.durationS) + 1);
+    const QDateTime start = startOf(take);
+    const auto stamp = [](const QDateTime& time) { return time.toString(Qt::ISODate); };
+    const QDateTime end = start.addSecs(static_cast<qint64>(take.durationS) + 1);
     auto latest =
         runQuery(m_logbook, "SELECT id FROM session WHERE ended_at >= ? AND started_at <= ? ORDER BY id DESC LIMIT 1",
-                 {stamp(take.startedAt.addSecs(-kPauseS)), stamp(take.startedAt)});
+                 {stamp(start.addSecs(-kPauseS)), stamp(start)});
     if (!latest) return tl::unexpected(latest.error());
     if (latest->next()) {
         const qint64 id = latest->value(0).toLongLong();
@@ -78,13 +159,10 @@ Result<qint64> TakeRepository::sessionFor(const StoredTake& take) {
         if (!done) return tl::unexpected(done.error());
         return id;
     }
-    auto made = runQuery(m_logbook, "INSERT INTO session (started_at, ended_at) VALUES (?, ?)",
-                         {stamp(take.startedAt), stamp(end)});
-    if (!made) return tl::unexpected(made.error());
-    return made->lastInsertId().toLongLong();
+    return insertRow(m_logbook, "session", {{"started_at", stamp(start)}, {"ended_at", stamp(end)}});
 }
 
-Result<void> TakeRepository::addHits(qint64 id, const StoredTake& take) {
+Result<void> TakeRepository::addHits(qint64 id, const TakeRecord& take) {
     QSqlQuery insert(QSqlDatabase::database(m_logbook.connection()));
     insert.prepare(
         QStringLiteral("INSERT INTO hit (take_id, number, time_s, level_db, strength, contrast_db, clipped, voice, "
@@ -110,98 +188,144 @@ Result<void> TakeRepository::addHits(qint64 id, const StoredTake& take) {
             return fail("the hits of a take could not be stored", m_logbook.file().string(), "free some space");
     }
     for (const DamagedSpan& span : take.frame.damaged)
-        if (auto done = runQuery(m_logbook, "INSERT INTO damaged_span (take_id, from_s, to_s) VALUES (?, ?, ?)",
-                                 {id, span.fromS, span.toS});
+        if (auto done =
+                insertRow(m_logbook, "damaged_span", {{"take_id", id}, {"from_s", span.fromS}, {"to_s", span.toS}});
             !done)
             return tl::unexpected(done.error());
     return {};
 }
 
-Result<qint64> TakeRepository::add(const StoredTake& take, const TakeAnalysis& analysis) {
+Result<qint64> TakeRepository::add(const TakeRecord& take, const TakeAnalysis& analysis) {
     Transaction transaction(m_logbook);
+    if (!take.file.empty()) {
+        auto known = runQuery(m_logbook, "SELECT id FROM take WHERE file = ?", {toQt(take.file)});
+        if (!known) return tl::unexpected(known.error());
+        if (known->next()) return known->value(0).toLongLong();
+    }
     const auto version = ExerciseRepository(m_logbook).keep(take.exercise);
     if (!version) return tl::unexpected(version.error());
     const auto session = sessionFor(take);
     if (!session) return tl::unexpected(session.error());
     const RungTake remembered = remember(take.frame.tempoBpm, analysis.gates);
-    const QVariant missed = remembered.missed ? QVariant(toQt(std::string(toName(*remembered.missed)))) : QVariant();
-    auto inserted = runQuery(
-        m_logbook,
-        "INSERT INTO take (session_id, exercise_id, exercise_version_id, started_at, tempo_bpm, bars, first_beat_s, "
-        "latency_s, duration_s, "
-        "sample_rate, device, profile, file, recovered, clean, missed_gate, note, trace, trace_column_s) VALUES (?, ?, "
-        "?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)",
-        {*session, toQt(take.exercise.id), *version, stamp(take.startedAt), take.frame.tempoBpm, take.frame.bars,
-         take.frame.firstBeatS, take.frame.latencyS, take.durationS, take.sampleRate, toQt(take.device),
-         toQt(take.profile), toQt(take.file), take.recovered, remembered.clean, missed, toQt(take.note),
-         packed(take.trace), take.trace.columnS()});
-    if (!inserted) return tl::unexpected(inserted.error());
-    const qint64 id = inserted->lastInsertId().toLongLong();
-    if (auto done = addHits(id, take); !done) return tl::unexpected(done.error());
+    std::vector<Cell> cells = cellsOf(take);
+    cells.insert(
+        cells.end(),
+        {{"session_id", *session},
+         {"exercise_version_id", *version},
+         {"clean", remembered.clean},
+         {"missed_gate", remembered.missed ? QVariant(toQt(std::string(toName(*remembered.missed)))) : QVariant()}});
+    const auto id = insertRow(m_logbook, "take", cells);
+    if (!id) return id;
+    if (auto done = addHits(*id, take); !done) return tl::unexpected(done.error());
     const Verdict& v = analysis.verdict;
-    auto verdict =
-        runQuery(m_logbook, "INSERT INTO verdict (take_id, action, next_bpm, headline, reason) VALUES (?, ?, ?, ?, ?)",
-                 {id, toQt(std::string(toName(v.action))), v.nextTempoBpm, toQt(v.headline), toQt(v.reason)});
-    if (!verdict) return tl::unexpected(verdict.error());
+    auto verdict = insertRow(m_logbook, "verdict",
+                             {{"take_id", *id},
+                              {"action", toQt(std::string(toName(v.action)))},
+                              {"next_bpm", v.nextTempoBpm},
+                              {"headline", toQt(v.headline)},
+                              {"reason", toQt(v.reason)}});
+    if (!verdict) return verdict;
     if (auto done = transaction.commit(); !done) return tl::unexpected(done.error());
     return id;
 }
 
-Result<StoredTake> TakeRepository::find(qint64 id) const {
-    auto row = runQuery(m_logbook,
-                        "SELECT exercise_version_id, started_at, tempo_bpm, bars, first_beat_s, latency_s, duration_s, "
-                        "sample_rate, device, "
-                        "profile, file, recovered, note, trace, trace_column_s FROM take WHERE id = ?",
-                        {id});
-    if (!row) return tl::unexpected(row.error());
-    if (!row->next())
+Result<TakeRecord> TakeRepository::find(qint64 id) const {
+    auto found = runQuery(m_logbook, "SELECT * FROM take WHERE id = ?", {id});
+    if (!found) return tl::unexpected(found.error());
+    if (!found->next())
         return fail("this take is not in the logbook any more", m_logbook.file().string(), "choose another");
-    const auto exercise = ExerciseRepository(m_logbook).version(row->value(0).toLongLong());
+    const Row row(*found);
+    const auto exercise = ExerciseRepository(m_logbook).version(row.at("exercise_version_id").toLongLong());
     if (!exercise) return tl::unexpected(exercise.error());
-    StoredTake take;
-    take.exercise = *exercise;
-    take.startedAt = fromStamp(row->value(1));
-    take.frame = {
-        row->value(2).toDouble(), row->value(4).toDouble(), row->value(3).toInt(), row->value(5).toDouble(), false, {}};
-    take.durationS = row->value(6).toDouble();
-    take.sampleRate = row->value(7).toInt();
-    take.device = row->value(8).toString().toStdString();
-    take.profile = row->value(9).toString().toStdString();
-    take.file = row->value(10).toString().toStdString();
-    take.recovered = row->value(11).toBool();
-    take.note = row->value(12).toString().toStdString();
-    take.trace = unpacked(row->value(13).toByteArray(), row->value(14).toDouble());
-    auto hits = runQuery(m_logbook,
-                         "SELECT time_s, level_db, strength, contrast_db, clipped, voice, exact, doubtful, hides, "
-                         "peak_s, colour FROM hit "
-                         "WHERE take_id = ? ORDER BY number",
-                         {id});
-    if (!hits) return tl::unexpected(hits.error());
-    while (hits->next()) take.hits.push_back(hitFrom(*hits));
-    auto spans = runQuery(m_logbook, "SELECT from_s, to_s FROM damaged_span WHERE take_id = ?", {id});
-    if (!spans) return tl::unexpected(spans.error());
-    while (spans->next()) take.frame.damaged.push_back({spans->value(0).toDouble(), spans->value(1).toDouble()});
+    TakeRecord take = recordFrom(row, *exercise);
+    take.click = clickFor(take.exercise, Bpm(take.frame.tempoBpm));  // takes of older versions do not tell theirs
+    if (const std::string click = row.text("click"); !click.empty()) {
+        auto known = clickFromJson(click, take.exercise, m_logbook.file().string());
+        if (!known) return tl::unexpected(known.error());
+        take.click = *std::move(known);
+    }
+    if (auto done = readHits(id, take); !done) return tl::unexpected(done.error());
+    if (auto sound = check(take); !sound) {
+        sound.error().where = m_logbook.file().string();
+        return tl::unexpected(sound.error());
+    }
     return take;
 }
 
-Result<std::vector<TakeSummary>> TakeRepository::list(const std::string& exerciseId, int most) const {
+Result<void> TakeRepository::readHits(qint64 id, TakeRecord& take) const {
+    auto hits = runQuery(m_logbook, "SELECT * FROM hit WHERE take_id = ? ORDER BY number", {id});
+    if (!hits) return tl::unexpected(hits.error());
+    while (hits->next()) take.hits.push_back(hitFrom(Row(*hits)));
+    auto spans = runQuery(m_logbook, "SELECT from_s, to_s FROM damaged_span WHERE take_id = ?", {id});
+    if (!spans) return tl::unexpected(spans.error());
+    while (spans->next()) take.frame.damaged.push_back({spans->value(0).toDouble(), spans->value(1).toDouble()});
+    return {};
+}
+
+Result<std::vector<TakeSummary>> TakeRepository::list(const std::string& exerciseId) const {
+    if (exerciseId.empty()) return summaries(m_logbook, kNewestFirst);
+    return summaries(m_logbook, std::string("WHERE take.exercise_id = ?") + kNewestFirst, {toQt(exerciseId)});
+}
+
+Result<std::vector<TakeSummary>> TakeRepository::page(const std::optional<TakeMoment>& before, int most) const {
+    const std::string order = std::string(kNewestFirst) + " LIMIT ?";
+    if (!before) return summaries(m_logbook, order, {most});
+    return summaries(m_logbook, "WHERE (started_at, take.id) < (?, ?)" + order,
+                     {toQt(before->startedAt), before->id, most});
+}
+
+Result<qint64> TakeRepository::newestOf(const std::string& exerciseId) const {
+    auto row =
+        runQuery(m_logbook, "SELECT id FROM take WHERE exercise_id = ? ORDER BY started_at DESC, id DESC LIMIT 1",
+                 {toQt(exerciseId)});
+    if (!row) return tl::unexpected(row.error());
+    return row->next() ? row->value(0).toLongLong() : 0;
+}
+
+Result<std::vector<qint64>> TakeRepository::newestOfAll() const {
     auto rows = runQuery(m_logbook,
-                         "SELECT take.id, take.exercise_id, json_extract(exercise_version.json, '$.title'), "
-                         "started_at, tempo_bpm, bars, duration_s, "
-                         "clean, missed_gate, headline, note FROM take JOIN exercise_version ON exercise_version.id = "
-                         "exercise_version_id "
-                         "LEFT JOIN verdict ON take_id = take.id WHERE ? = '' OR take.exercise_id = ? ORDER BY "
-                         "started_at DESC, take.id DESC LIMIT ?",
-                         {toQt(exerciseId), toQt(exerciseId), most});
+                         "SELECT id FROM (SELECT id, ROW_NUMBER() OVER (PARTITION BY exercise_id ORDER BY started_at "
+                         "DESC, id DESC) AS place FROM take) WHERE place = 1");
     if (!rows) return tl::unexpected(rows.error());
-    std::vector<TakeSummary> takes;
-    while (rows->next()) {
-        const auto text = [&](int column) { return rows->value(column).toString().toStdString(); };
-        takes.push_back({rows->value(0).toLongLong(), text(1), text(2), fromStamp(rows->value(3)),
-                         rows->value(4).toDouble(), rows->value(5).toInt(), rows->value(6).toDouble(),
-                         rows->value(7).toBool(), text(8), text(9), text(10)});
-    }
-    return takes;
+    std::vector<qint64> ids;
+    while (rows->next()) ids.push_back(rows->value(0).toLongLong());
+    return ids;
+}
+
+Result<std::vector<PlayedTime>> TakeRepository::days() const {
+    auto rows = runQuery(m_logbook,
+                         "SELECT substr(started_at, 1, 10) AS day, COUNT(*), SUM(duration_s) FROM take GROUP BY day "
+                         "ORDER BY day DESC");
+    if (!rows) return tl::unexpected(rows.error());
+    std::vector<PlayedTime> days;
+    while (rows->next())
+        days.push_back({QDate::fromString(rows->value(0).toString(), Qt::ISODate), rows->value(1).toInt(),
+                        rows->value(2).toDouble()});
+    return days;
+}
+
+Result<PlayedTime> TakeRepository::total(const std::optional<QDate>& since) const {
+    const QString from = since ? since->toString(Qt::ISODate) : QStringLiteral("");
+    auto row = runQuery(m_logbook, "SELECT COUNT(*), SUM(duration_s) FROM take WHERE started_at >= ?", {from});
+    if (!row) return tl::unexpected(row.error());
+    if (!row->next()) return PlayedTime{};
+    return PlayedTime{{}, row->value(0).toInt(), row->value(1).toDouble()};
+}
+
+Result<std::vector<std::pair<std::string, double>>> TakeRepository::cleanTempos() const {
+    auto rows = runQuery(m_logbook, "SELECT exercise_id, MAX(tempo_bpm) FROM take WHERE clean GROUP BY exercise_id");
+    if (!rows) return tl::unexpected(rows.error());
+    std::vector<std::pair<std::string, double>> tempos;
+    while (rows->next()) tempos.emplace_back(rows->value(0).toString().toStdString(), rows->value(1).toDouble());
+    return tempos;
+}
+
+Result<std::set<std::string>> TakeRepository::files() const {
+    auto rows = runQuery(m_logbook, "SELECT file FROM take WHERE file <> ''");
+    if (!rows) return tl::unexpected(rows.error());
+    std::set<std::string> files;
+    while (rows->next()) files.insert(rows->value(0).toString().toStdString());
+    return files;
 }
 
 Result<void> TakeRepository::setNote(qint64 id, const std::string& note) {

@@ -1,53 +1,103 @@
 #include "upbeat/logbook/take_store.h"
 
+#include <fcntl.h>
 #include <fmt/format.h>
+#include <unistd.h>
 
 #include <algorithm>
-#include <cmath>
+#include <cerrno>
 #include <system_error>
 
 #include "upbeat/formats/atomic_file.h"
-#include "upbeat/formats/audio_file.h"
 #include "upbeat/formats/flac_recovery.h"
-#include "upbeat/signal/take_listener.h"
-#include "upbeat/take/click_marks.h"
+#include "upbeat/formats/hear_file.h"
+#include "upbeat/formats/note_journal.h"
+#include "upbeat/formats/take_sidecar.h"
 
 namespace upbeat {
 
 namespace fs = std::filesystem;
 
-Result<std::string> TakeStore::begin(const TakeSidecar& sidecar, const QDateTime& startedAt) const {
+namespace {
+
+/// Makes an empty file that was not there; false when it was. Two takes never share a name.
+Result<bool> claim(const fs::path& file) {
+    const int made = ::open(file.c_str(), O_WRONLY | O_CREAT | O_EXCL | O_CLOEXEC, 0644);
+    if (made >= 0) {
+        ::close(made);
+        return true;
+    }
+    if (errno == EEXIST) return false;
+    return fail("the recording cannot be written there", file.string(), "free some space or choose another folder");
+}
+
+Result<void> moveTo(const fs::path& from, const fs::path& to) {
+    std::error_code error;
+    fs::rename(from, to, error);
+    if (error) return fail("the recording could not be put in place", to.string(), "check the folder of the takes");
+    return {};
+}
+
+bool isThere(const fs::path& path) {
+    std::error_code error;
+    return fs::exists(path, error);
+}
+
+}  // namespace
+
+std::string TakeStore::nameOf(const Exercise& exercise, const QDateTime& startedAt) {
+    return startedAt.toString(QStringLiteral("yyyy-MM-dd-hhmmss")).toStdString() + "-" + exercise.id;
+}
+
+Result<std::string> TakeStore::begin(const TakeRecord& take, const QDateTime& startedAt) const {
     std::error_code error;
     fs::create_directories(m_folder, error);
-    const std::string base =
-        startedAt.toString(QStringLiteral("yyyy-MM-dd-hhmmss")).toStdString() + "-" + sidecar.exercise.id;
+    const std::string base = nameOf(take.exercise, startedAt);
     std::string name = base;
-    for (int n = 2; fs::exists(file(name)) || fs::exists(partFile(name)); ++n) name = fmt::format("{}-{}", base, n);
-    if (auto written = writeFileAtomically(partSidecar(name), toJson(sidecar)); !written)
+    for (int n = 2;; ++n) {
+        const auto mine = isThere(file(name)) ? Result<bool>(false) : claim(partFile(name));
+        if (!mine) return tl::unexpected(mine.error());
+        if (*mine) break;
+        name = fmt::format("{}-{}", base, n);
+    }
+    if (auto written = describe(name, take); !written) {
+        discard(name);
         return tl::unexpected(written.error());
+    }
     return name;
 }
 
-Result<void> TakeStore::finish(const std::string& name, const TakeSidecar& sidecar) const {
-    if (auto written = writeFileAtomically(m_folder / (name + ".json"), toJson(sidecar)); !written) return written;
-    std::error_code error;
-    fs::rename(partFile(name), file(name), error);
-    if (error)
-        return fail("the recording could not be put in place", file(name).string(), "check the folder of the takes");
-    fs::remove(partSidecar(name), error);
+Result<void> TakeStore::describe(const std::string& name, const TakeRecord& take) const {
+    return writeFileAtomically(at(name, ".json.part"), toJson(take));
+}
+
+Result<void> TakeStore::settle(const std::string& name) const {
+    std::error_code ignored;
+    if (isThere(at(name, ".json.part")))
+        if (auto renamed = moveTo(at(name, ".json.part"), at(name, ".json")); !renamed) return renamed;
+    if (isThere(partFile(name))) {
+        // A rescued recording is whole already; what it was rescued from has served its purpose.
+        if (isThere(file(name)))
+            fs::remove(partFile(name), ignored);
+        else if (auto renamed = moveTo(partFile(name), file(name)); !renamed)
+            return renamed;
+    }
+    fs::remove(notesFile(name), ignored);
+    syncToDisk(m_folder);
     return {};
 }
 
 void TakeStore::discard(const std::string& name) const {
-    std::error_code ignored;
-    for (const fs::path& path : {partFile(name), partSidecar(name), file(name), m_folder / (name + ".json")})
-        fs::remove(path, ignored);
+    // The sidecars last: without its recording a sidecar is tidied away, without a sidecar a recording would be lost.
+    for (const char* ending : {".flac.part", ".flac", ".flac.mend", ".notes.part", ".json.part", ".json"}) {
+        std::error_code ignored;
+        fs::remove(at(name, ending), ignored);
+    }
 }
 
-std::vector<std::string> TakeStore::interrupted() const {
+std::vector<std::string> TakeStore::endingIn(std::string_view ending) const {
     std::vector<std::string> names;
     std::error_code error;
-    const std::string ending = ".flac.part";
     for (const auto& entry : fs::directory_iterator(m_folder, error)) {
         const std::string name = entry.path().filename().string();
         if (name.ends_with(ending)) names.push_back(name.substr(0, name.size() - ending.size()));
@@ -56,24 +106,74 @@ std::vector<std::string> TakeStore::interrupted() const {
     return names;
 }
 
-Result<RecoveredTake> TakeStore::recover(const std::string& name) const {
-    auto sidecar = readSidecar(partSidecar(name));
-    if (!sidecar) return tl::unexpected(sidecar.error());
-    if (const auto saved = recoverFlac(partFile(name), file(name)); !saved) return tl::unexpected(saved.error());
-    const auto sound = readSound(file(name));
-    if (!sound) return tl::unexpected(sound.error());
-    HeardTake heard =
-        listenTo(sound->view(), sound->sampleRate, clickMarks(sidecar->click, sidecar->firstBeatS, sound->durationS()));
-    sidecar->hits = std::move(heard.hits);
-    const double played = barsBefore(sidecar->exercise, sidecar->click.tempo,
-                                     sound->durationS() - sidecar->firstBeatS - sidecar->latencyS);
-    sidecar->bars = std::clamp(static_cast<int>(std::floor(played + 0.05)), 0, sidecar->bars);
-    if (auto written = writeFileAtomically(m_folder / (name + ".json"), toJson(*sidecar)); !written)
-        return tl::unexpected(written.error());
+std::vector<std::string> TakeStore::unknownTo(const std::set<std::string>& known) const {
+    std::vector<std::string> names = endingIn(".flac.part");
+    for (std::string& name : endingIn(".flac"))
+        if (isThere(at(name, ".json"))) names.push_back(std::move(name));
+    std::erase_if(names, [&known](const std::string& name) { return known.contains(name + ".flac"); });
+    std::sort(names.begin(), names.end());
+    names.erase(std::unique(names.begin(), names.end()), names.end());
+    return names;
+}
+
+void TakeStore::tidy(const std::set<std::string>& known) const {
     std::error_code ignored;
-    fs::remove(partFile(name), ignored);
-    fs::remove(partSidecar(name), ignored);
-    return RecoveredTake{*std::move(sidecar), std::move(heard.trace)};
+    for (const std::string& name : endingIn(".flac.mend")) fs::remove(at(name, ".flac.mend"), ignored);
+    for (const char* part : {".flac.part", ".json.part"})
+        for (const std::string& name : endingIn(part))
+            if (known.contains(name + ".flac")) (void)settle(name);
+    for (const char* part : {".json.part", ".notes.part"})
+        for (const std::string& name : endingIn(part))
+            if (!isThere(partFile(name)) && !isThere(file(name))) fs::remove(at(name, part), ignored);
+    for (const std::string& name : endingIn(".flac.part")) {
+        // The program ended while the name was claimed: nothing was heard and nothing is known.
+        const bool isKnown = isThere(at(name, ".json.part")) || isThere(at(name, ".json"));
+        if (!isKnown && fs::file_size(partFile(name), ignored) == 0) fs::remove(partFile(name), ignored);
+    }
+    for (const std::string& name : endingIn(".json"))
+        if (!isThere(partFile(name)) && !isThere(file(name)) && !known.contains(name + ".flac"))
+            fs::remove(at(name, ".json"), ignored);
+}
+
+Result<TakeRecord> TakeStore::rescue(const std::string& name) const {
+    auto take = isThere(partFile(name)) ? rescuePart(name) : rescueWhole(name);
+    if (take) {
+        take->frame.bars = wholeBarsOf(*take);
+        take->file = name + ".flac";
+    }
+    return take;
+}
+
+Result<TakeRecord> TakeStore::rescuePart(const std::string& name) const {
+    auto take = readSidecar(at(name, isThere(at(name, ".json.part")) ? ".json.part" : ".json"));
+    if (!take) return take;
+    take->recovered = true;
+    take->durationS = 0;  // what is on the disk counts, not what was described
+    std::error_code error;
+    if (fs::file_size(partFile(name), error) == 0) return take;  // it ended before the first sound
+    const auto saved = recoverFlac(partFile(name), file(name));
+    if (!saved) return tl::unexpected(saved.error());
+    if (*saved == 0) return take;
+    auto heard = hearFile(file(name), take->click, take->frame.firstBeatS);
+    if (!heard) return tl::unexpected(heard.error());
+    take->durationS = heard->info.durationS;
+    take->sampleRate = heard->info.sampleRate;
+    take->hits = std::move(heard->take.hits);
+    take->trace = std::move(heard->take.trace);
+    if (auto notes = readNoteJournal(notesFile(name)); !notes.empty()) {
+        take->hits = std::move(notes);
+        take->trace = {};
+    }
+    return take;
+}
+
+Result<TakeRecord> TakeStore::rescueWhole(const std::string& name) const {
+    auto take = readSidecar(at(name, ".json"));
+    if (!take || take->durationS > 0) return take;
+    const auto info = readAudioInfo(file(name));  // sidecars of older versions do not tell
+    if (!info) return tl::unexpected(info.error());
+    take->durationS = info->durationS;
+    return take;
 }
 
 }  // namespace upbeat

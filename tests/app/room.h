@@ -18,7 +18,7 @@ inline Character soloist() {
 /// A studio that keeps everything in `dir` and whose simulated player plays forty times as fast as a person.
 inline std::unique_ptr<Studio> studioIn(const QTemporaryDir& dir, const Character& character) {
     StudioOptions options;
-    options.logbookFile = dir.filePath(QStringLiteral("logbook.db")).toStdString();
+    options.dataFolder = dir.path().toStdString();
     options.settingsFile = dir.filePath(QStringLiteral("settings.ini"));
     options.characterOf = [character](const Exercise&, double) { return character; };
     options.simulatedSpeed = 40;

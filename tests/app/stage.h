@@ -27,7 +27,8 @@ struct Desk {
     std::unique_ptr<Studio> studio;
     std::unique_ptr<MainWindow> window;
 
-    explicit Desk(const Character& character = faulty()) {
+    explicit Desk(const Character& character = faulty()) { open(character); }
+    void open(const Character& character) {
         studio = studioIn(dir, character);
         studio->chooseExercise("paradiddle-accents");
         window = std::make_unique<MainWindow>(*studio);

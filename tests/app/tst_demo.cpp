@@ -3,8 +3,7 @@
 #include <set>
 
 #include "demo/demo_builder.h"
-#include "upbeat/logbook/ladder_repository.h"
-#include "upbeat/logbook/take_repository.h"
+#include "upbeat/logbook/take_archive.h"
 
 using namespace upbeat;
 
@@ -75,19 +74,18 @@ class TestDemo : public QObject {
         s.bars = 4;
         s.daysAgo = {2, 1};
         std::atomic<bool> stop{false};
-        std::mutex mutex;
-        double progress = 0;
-        const auto file = dir.filePath(QStringLiteral("demo/logbook.db")).toStdString();
-        const auto built = buildDemo(
-            s, file, QDate(2026, 6, 20),
-            [&](double share) {
-                const std::lock_guard lock(mutex);
-                progress = std::max(progress, share);
-            },
-            stop);
+        std::vector<DemoProgress> arrived;
+        const auto folder = DataFolder::open(dir.filePath(QStringLiteral("demo")).toStdString());
+        QVERIFY(folder.has_value());
+        const DemoSite site{*folder, QDate(2026, 6, 20)};
+        const auto collect = [&](const DemoProgress& progress) { arrived.push_back(progress); };
+        const auto built = buildDemo(s, site, collect, stop);
         QVERIFY2(built.has_value(), built ? "" : built.error().sentence().c_str());
-        QCOMPARE(progress, 1.0);
-        const auto logbook = *Logbook::open(file);
+        QCOMPARE(static_cast<int>(arrived.size()), *built);
+        QCOMPARE(arrived.back().done, arrived.back().total);
+        QCOMPARE(std::count_if(arrived.begin(), arrived.end(), [](const auto& p) { return p.exerciseIsWhole; }), 4);
+        QVERIFY(!unfinishedDemo(*folder));
+        const auto logbook = *Logbook::open(folder->logbook());
         const auto takes = *TakeRepository(*logbook).list();
         QCOMPARE(static_cast<int>(takes.size()), *built);
         std::set<std::string> exercises;
@@ -96,27 +94,42 @@ class TestDemo : public QObject {
             QVERIFY(take.startedAt.date() == QDate(2026, 6, 18) || take.startedAt.date() == QDate(2026, 6, 19));
             const auto stored = *TakeRepository(*logbook).find(take.id);
             QVERIFY(stored.hits.size() >= 12);
-            QVERIFY(std::filesystem::exists(logbook->takesFolder() / stored.file));
+            QVERIFY(std::filesystem::exists(folder->takes() / stored.file));
         }
         QCOMPARE(exercises.size(), std::size_t{4});
         QVERIFY(LadderRepository(*logbook).find("ferry-shuffle")->has_value());
     }
 
-    void aStoppedDemoStops() {
+    // Stopped after some takes, with half a take on the disk: the second start completes it, and nothing is there
+    // twice.
+    void aStoppedDemoIsCompletedLater() {
         QTemporaryDir dir;
-        std::atomic<bool> stop{true};
+        Scenario s = scenario();
+        s.bars = 4;
+        s.daysAgo = {1};
+        const auto folder = DataFolder::open(dir.path().toStdString());
+        const DemoSite site{*folder, QDate(2026, 6, 20)};
+        std::atomic<bool> stop{false};
         const auto built = buildDemo(
-            scenario(), dir.filePath(QStringLiteral("d/logbook.db")).toStdString(), QDate(2026, 6, 20), [](double) {},
-            stop);
+            s, site, [&](const DemoProgress& p) { stop = p.done >= 2; }, stop);
         QVERIFY(built.has_value());
-        QCOMPARE(*built, 0);
+        QCOMPARE(unfinishedDemo(*folder), std::optional(QDate(2026, 6, 20)));
+        TakeRecord half;
+        half.exercise = s.exercises.back().exercise;
+        half.click = clickFor(half.exercise, Bpm(90));
+        (void)TakeStore(folder->takes()).begin(half, QDateTime(QDate(2026, 6, 19), QTime(18, 31)));
+        tidyDemo(s, site);
+        QVERIFY(TakeArchive(*folder).unfinished()->empty());
+        stop = false;
+        const auto whole = buildDemo(
+            s, site, [](const DemoProgress&) {}, stop);
+        QVERIFY(whole.has_value() && *whole > *built);
+        const auto logbook = *Logbook::open(folder->logbook());
+        QCOMPARE(*TakeRepository(*logbook).count(), *whole);
+        QVERIFY(!unfinishedDemo(*folder));
     }
 
-    void aFolderThatCannotBeWrittenIsSaid() {
-        std::atomic<bool> stop{false};
-        QVERIFY(!buildDemo(
-            scenario(), "/proc/upbeat/logbook.db", QDate(2026, 6, 20), [](double) {}, stop));
-    }
+    void aFolderThatCannotBeWrittenIsSaid() { QVERIFY(!DataFolder::open("/proc/upbeat")); }
 };
 
 QTEST_GUILESS_MAIN(TestDemo)

@@ -33,6 +33,19 @@ double contrast(const QColor& a, const QColor& b) {
     return (high + 0.05) / (low + 0.05);
 }
 
+/// Pages as the logbook gives them.
+LogModel::ReadPage pages(std::vector<TakeSummary> newestFirst) {
+    return [all = std::move(newestFirst)](const std::optional<TakeMoment>& before, int most) {
+        std::vector<TakeSummary> page;
+        for (const TakeSummary& take : all) {
+            const auto moment = std::pair(stampOf(take.startedAt), take.id);
+            if (before && moment >= std::pair(before->startedAt, before->id)) continue;
+            if (static_cast<int>(page.size()) < most) page.push_back(take);
+        }
+        return page;
+    };
+}
+
 }  // namespace
 
 class TestModels : public QObject {
@@ -68,8 +81,9 @@ class TestModels : public QObject {
     void theLogGroupsTakesByDay() {
         LogModel model;
         const QAbstractItemModelTester tester(&model, QAbstractItemModelTester::FailureReportingMode::QtTest);
-        model.setTakes({summary(3, kMonday.addDays(1), 90, true), summary(2, kMonday.addSecs(60), 88, false),
-                        summary(1, kMonday, 84, true)});
+        model.show({{kMonday.addDays(1).date(), 1, 30}, {kMonday.date(), 2, 60}},
+                   pages({summary(3, kMonday.addDays(1), 90, true), summary(2, kMonday.addSecs(60), 88, false),
+                          summary(1, kMonday, 84, true)}));
         QCOMPARE(model.rowCount(), 5);
         QVERIFY(model.index(0).data(LogModel::IsDayRole).toBool());
         QVERIFY(!(model.index(0).flags() & Qt::ItemIsSelectable));
@@ -77,18 +91,38 @@ class TestModels : public QObject {
         QVERIFY(model.index(2).data(LogModel::IsDayRole).toBool());
         QCOMPARE(model.index(2).data(LogModel::DetailRole).toString(), QStringLiteral("2 takes, 1.0 min played"));
         QCOMPARE(model.index(0).data(LogModel::DetailRole).toString(), QStringLiteral("1 take, 0.5 min played"));
-        QCOMPARE(model.rowOfTake(1), 4);
-        QCOMPARE(model.rowOfTake(99), -1);
+        QCOMPARE(model.findTake(1), 4);
+        QCOMPARE(model.findTake(99), -1);
         QVERIFY(!model.index(3).data(LogModel::CleanRole).toBool());
-        model.setTakes({});
+        model.show({}, pages({}));
         QCOMPARE(model.rowCount(), 0);
+    }
+
+    // A long log is read as far as it is looked at, and every take can be reached.
+    void aLongLogIsReadPageByPage() {
+        std::vector<TakeSummary> takes;
+        for (int i = 1000; i > 0; --i) takes.push_back(summary(i, kMonday.addDays(i / 3), 90, true));
+        LogModel model;
+        model.show({}, pages(takes));
+        QVERIFY(model.rowCount() < 400);
+        QVERIFY(model.canFetchMore({}));
+        const QAbstractItemModelTester tester(&model, QAbstractItemModelTester::FailureReportingMode::QtTest);
+        const int row = model.findTake(1);
+        QVERIFY(row > 1000);
+        QCOMPARE(model.index(row).data(LogModel::TakeIdRole).toLongLong(), 1);
+        while (model.canFetchMore({})) model.fetchMore({});
+        int days = 0;
+        for (int i = 0; i < model.rowCount(); ++i) days += model.index(i).data(LogModel::IsDayRole).toBool() ? 1 : 0;
+        QCOMPARE(days, 334);
+        QCOMPARE(model.rowCount(), 1000 + days);
     }
 
     void aNoteStandsInTheLogInsteadOfTheVerdict() {
         LogModel model;
         TakeSummary take = summary(1, kMonday, 84, true);
         take.note = "with brushes";
-        model.setTakes({take});
+        model.show({{kMonday.date(), 1, 30}}, pages({take}));
+        QCOMPARE(model.index(1).data(LogModel::NoteRole).toString(), QStringLiteral("with brushes"));
         QVERIFY(model.index(1).data(LogModel::DetailRole).toString().contains(QStringLiteral("with brushes")));
     }
 

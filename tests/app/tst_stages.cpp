@@ -174,7 +174,7 @@ class TestStages : public QObject {
     }
 
     void whatIsHeardIsThePage() {
-        StoredTake take;
+        TakeRecord take;
         take.exercise = *builtInExercise("flam-taps");
         take.frame = {60, 0, 3, 0, false, {}};
         const Sound exact = idealSound(take, 4, 8);

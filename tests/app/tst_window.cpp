@@ -301,10 +301,14 @@ class TestWindow : public QObject {
     }
 
     void anInterruptedTakeIsOffered() {
-        const Desk stage;
+        Desk stage;
+        stage.window.reset();
+        stage.studio.reset();
         QFile part(stage.dir.filePath(QStringLiteral("takes/x.flac.part")));
         QVERIFY(part.open(QIODevice::WriteOnly));
+        part.write("sound");
         part.close();
+        stage.open(faulty());
         stage.window->greet();
         QVERIFY(stage.window->notices()->text().contains(QStringLiteral("interrupted")));
         const auto buttons = stage.window->notices()->findChildren<QPushButton*>();

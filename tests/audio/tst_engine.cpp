@@ -126,10 +126,11 @@ class TestEngine : public QObject {
         }
         engine.clearRun();
         const FinishedTake take = (*writer)->finish();
-        const TakeFrame frame{130, take.plan.firstBeatS(), 4, 0, false, take.damaged};
+        const TakeRecord& played = take.take;
+        QCOMPARE(played.frame.bars, 4);
         const TakeAnalysis a =
-            analyzeTake(take.plan.exercise, frame, take.hits, {practiceProfile(), ladderOf(take.plan.exercise), {}});
-        QVERIFY(take.damaged.empty());
+            analyzeTake(played.exercise, played.frame, played.hits, {practiceProfile(), ladderOf(played.exercise), {}});
+        QVERIFY(take.take.frame.damaged.empty());
         QVERIFY(a.matched.missed.size() <= 1);
         QVERIFY2(std::abs(a.measures.timing.placementMs->value - 6) < 0.3,
                  qPrintable(QString::number(a.measures.timing.placementMs->value)));
@@ -164,11 +165,11 @@ class TestEngine : public QObject {
         QTRY_VERIFY_WITH_TIMEOUT((*writer)->isDone(), 60000);
         stream.stop();
         const FinishedTake take = (*writer)->finish();
-        QVERIFY(take.damaged.empty());
+        QVERIFY(take.take.frame.damaged.empty());
         QVERIFY(!take.stoppedEarly);
-        QCOMPARE(static_cast<std::int64_t>(std::llround(take.durationS * 48000)), run->totalFrames());
-        const auto firm =
-            std::count_if(take.hits.begin(), take.hits.end(), [](const Hit& h) { return h.strength >= kFirmStrength; });
+        QCOMPARE(static_cast<std::int64_t>(std::llround(take.take.durationS * 48000)), run->totalFrames());
+        const auto firm = std::count_if(take.take.hits.begin(), take.take.hits.end(),
+                                        [](const Hit& h) { return h.strength >= kFirmStrength; });
         QCOMPARE(firm, 32);
         QCOMPARE(QString::fromStdString(stream.name()), QStringLiteral("Simulated player"));
     }

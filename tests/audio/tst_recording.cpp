@@ -184,7 +184,7 @@ class TestRecording : public QObject {
         });
         const FinishedTake take = record(run, stream);
         QVERIFY(!take.stoppedEarly);
-        QVERIFY(take.damaged.empty());
+        QVERIFY(take.take.frame.damaged.empty());
         const auto sound = readSound(plan.file);
         QVERIFY(sound.has_value());
         QCOMPARE(static_cast<std::int64_t>(sound->samples.size()), run->totalFrames());
@@ -207,17 +207,17 @@ class TestRecording : public QObject {
             if (++cycles == 100) s.drop(512);
             if (cycles == 200) s.drop(777);
         });
-        QCOMPARE(take.damaged.size(), std::size_t{3});
-        QCOMPARE(take.damaged[0].fromS, 25600.0 / 48000);
-        QCOMPARE(take.damaged[0].toS, (25600.0 + 512) / 48000);
-        QVERIFY(std::abs(take.damaged[2].toS - take.damaged[2].fromS - 256.0 / 48000) < 1e-9);
+        QCOMPARE(take.take.frame.damaged.size(), std::size_t{3});
+        QCOMPARE(take.take.frame.damaged[0].fromS, 25600.0 / 48000);
+        QCOMPARE(take.take.frame.damaged[0].toS, (25600.0 + 512) / 48000);
+        QVERIFY(std::abs(take.take.frame.damaged[2].toS - take.take.frame.damaged[2].fromS - 256.0 / 48000) < 1e-9);
         const auto sound = readSound(plan.file);
         QCOMPARE(static_cast<std::int64_t>(sound->samples.size()), run->totalFrames());
         for (std::size_t i = 0; i < sound->samples.size(); ++i) {
             const double t = static_cast<double>(i) / 48000;
-            const bool lost = std::any_of(take.damaged.begin(), take.damaged.begin() + 2, [t](const DamagedSpan& s) {
-                return t >= s.fromS - 1e-9 && t < s.toS - 1e-9;
-            });
+            const bool lost =
+                std::any_of(take.take.frame.damaged.begin(), take.take.frame.damaged.begin() + 2,
+                            [t](const DamagedSpan& s) { return t >= s.fromS - 1e-9 && t < s.toS - 1e-9; });
             const float expected = lost ? 0.0F : static_cast<float>(i % 4096) / 8192.0F;
             QVERIFY2(std::abs(sound->samples[i] - expected) < 1e-6F, qPrintable(QString::number(i)));
         }
@@ -235,7 +235,7 @@ class TestRecording : public QObject {
             if (++cycles == 500) run->stop();
         });
         QVERIFY(take.stoppedEarly);
-        QVERIFY(std::abs(take.durationS - 501 * 256 / 48000.0) < 0.006);
+        QVERIFY(std::abs(take.take.durationS - 501 * 256 / 48000.0) < 0.006);
         QVERIFY(readSound(plan.file).has_value());
     }
 
@@ -261,7 +261,7 @@ class TestRecording : public QObject {
             if (!run->isBackedUp()) (void)stream.cycle();
         const FinishedTake take = (*writer)->finish();
         QVERIFY(take.writeError.has_value());
-        QVERIFY(take.durationS > 1.0);
+        QVERIFY(take.take.durationS > 1.0);
     }
 
     void hitsComeOutWhileTheTakeGoesOn() {
@@ -288,7 +288,7 @@ class TestRecording : public QObject {
         const FinishedTake take = (*writer)->finish();
         for (const Hit& hit : (*writer)->newHits()) live.push_back(hit);
         // A first look while it plays; what is decided afterwards is the same as for the whole at once.
-        for (const Hit& hit : take.hits)
+        for (const Hit& hit : take.take.hits)
             QVERIFY(hit.strength < kFirmStrength || std::any_of(live.begin(), live.end(), [&](const Hit& early) {
                         return std::abs(early.timeS - hit.timeS) < 0.002;
                     }));
@@ -296,7 +296,7 @@ class TestRecording : public QObject {
         samples.resize(static_cast<std::size_t>(run->totalFrames()));
         const ClickPlan& click = run->plan().click;
         const double length = static_cast<double>(run->totalFrames()) / 48000;
-        QCOMPARE(take.hits, detectHits(samples, 48000, clickMarks(click, click.firstBeat().value(), length)));
+        QCOMPARE(take.take.hits, detectHits(samples, 48000, clickMarks(click, click.firstBeat().value(), length)));
         QVERIFY((*writer)->newPeakDb() > -60);
     }
 };

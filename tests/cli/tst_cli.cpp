@@ -1,5 +1,8 @@
 // The command line as other people's scripts use it: arguments, exit statuses, one line on standard error.
+#include <sys/stat.h>
+
 #include <QFile>
+#include <QFileInfo>
 #include <QJsonArray>
 #include <QJsonDocument>
 #include <QJsonObject>
@@ -92,6 +95,96 @@ class TestCli : public QObject {
         const Outcome broken = run(analyze(bytes("broken.mid", "MThd nothing")));
         QCOMPARE(broken.status, 3);
         QVERIFY(broken.err.contains("broken.mid"));
+    }
+
+    // Small files that ask for days of work or all memory: each is a sentence.
+    void hostileTakesAreASentence_data() {
+        QTest::addColumn<QString>("file");
+        for (const char* name : {"slow-take.mid", "far.mid", "far2.mid"})
+            QTest::newRow(name) << QStringLiteral(UPBEAT_SOURCE_DIR "/tests/formats/data/") + QLatin1String(name);
+    }
+    void hostileTakesAreASentence() {
+        QFETCH(QString, file);
+        const Outcome o = run(analyze(file, {QStringLiteral("--json"), QStringLiteral("-")}));
+        QCOMPARE(o.status, 3);
+        QCOMPARE(o.err.count('\n'), 1);
+        QVERIFY2(o.err.contains("cut it to two hours or less"), o.err.constData());
+    }
+
+    void moreBarsThanTheTakeHoldsAreRefused() {
+        const Outcome o =
+            run(analyze(m_take + QStringLiteral("/take.wav"), {QStringLiteral("--first-beat"), QStringLiteral("0.5"),
+                                                               QStringLiteral("--bars"), QStringLiteral("100000")}));
+        QCOMPARE(o.status, 2);
+        QVERIFY2(o.err.contains("100000 bars do not fit"), o.err.constData());
+    }
+
+    void aTinyTempoStepIsRefused() {
+        const QString page =
+            bytes("tiny.txt", "id: tiny\ntempo: 40 to 80 by 0.0000001\nsnare | R.L. R.L. R.L. R.L. |\n");
+        const Outcome o = run({QStringLiteral("convert"), page, path("tiny.json")});
+        QCOMPARE(o.status, 3);
+        QVERIFY2(o.err.contains("makes no ladder"), o.err.constData());
+    }
+
+    void librariesDoNotSpeakOnStandardError() {
+        const Outcome o =
+            run({QStringLiteral("teach"), QStringLiteral("--take"),
+                 QStringLiteral(UPBEAT_SOURCE_DIR "/tests/formats/data/teach.wav"), QStringLiteral("--pattern"),
+                 m_take + QStringLiteral("/pattern.mid"), QStringLiteral("--tempo"), QStringLiteral("90"),
+                 QStringLiteral("--out"), path("k.json")});
+        QCOMPARE(o.status, 3);
+        QCOMPARE(o.err.count('\n'), 1);
+        QVERIFY(o.err.startsWith("upbeat-check-cli: "));
+    }
+
+    void aNewlineInANameStaysOnOneLine() {
+        const Outcome o = run(analyze(path("no\nsuch.wav")));
+        QCOMPARE(o.status, 3);
+        QCOMPARE(o.err.count('\n'), 1);
+        QVERIFY2(o.err.contains("no\\x0asuch.wav"), o.err.constData());
+    }
+
+    void twoHoursAndASecondAreNotTwoHours() {
+        const QString rate =
+            raw("long.wav", std::vector<float>(8000 * 7201, 0.0F), 1, SF_FORMAT_WAV | SF_FORMAT_PCM_U8, 8000);
+        const Outcome o = run(analyze(rate));
+        QCOMPARE(o.status, 3);
+        QVERIFY2(o.err.contains("2:00:01 h"), o.err.constData());
+    }
+
+    // What is no plain file is never replaced: a link is followed, a pipe takes the text, a full device is said.
+    void linksPipesAndDevicesStayWhatTheyAre() {
+        const auto toJson = [this](const QString& file) {
+            return run(
+                analyze(m_take + QStringLiteral("/take.wav"),
+                        {QStringLiteral("--first-beat"), QStringLiteral("0.5"), QStringLiteral("--json"), file}));
+        };
+        const QString target = path("target.json");
+        QVERIFY(QFile::link(target, path("link.json")));
+        QCOMPARE(toJson(path("link.json")).status, 0);
+        QVERIFY(QFileInfo(path("link.json")).isSymLink());
+        QVERIFY(QFileInfo(target).size() > 1000);
+        QVERIFY(QFile::link(QStringLiteral("/dev/null"), path("null")));
+        QCOMPARE(toJson(path("null")).status, 0);
+        QVERIFY(QFileInfo(path("null")).isSymLink() && !QFileInfo(QStringLiteral("/dev/null")).isFile());
+        QCOMPARE(toJson(QStringLiteral("/dev/full")).status, 3);
+        QCOMPARE(::mkfifo(path("pipe").toUtf8().constData(), 0600), 0);
+        const Outcome noReader = toJson(path("pipe"));
+        QCOMPARE(noReader.status, 3);
+        QVERIFY(QFile::exists(path("pipe")) && !QFileInfo(path("pipe")).isFile());
+    }
+
+    void outputThatIsNotTakenIsAFailureToWrite() {
+        QProcess process;
+        process.setStandardOutputFile(QStringLiteral("/dev/full"));
+        process.start(QStringLiteral(UPBEAT_BINARY_DIR "/bin/upbeat-check-cli"), {QStringLiteral("list")});
+        QVERIFY(process.waitForFinished(60000));
+        QCOMPARE(process.exitCode(), 3);
+        const Outcome o = run(
+            {QStringLiteral("convert"), QStringLiteral("paradiddle-accents"), QStringLiteral("/proc/upbeat/x.mid")});
+        QCOMPARE(o.status, 3);
+        QCOMPARE(run({QStringLiteral("convert"), QStringLiteral("paradiddle-accents"), path("x.pdf")}).status, 2);
     }
 
     // A lesson, and a groove on the same kit: the seed chooses kit and player.

@@ -1,3 +1,4 @@
+#include <QDir>
 #include <QFile>
 #include <QTemporaryDir>
 #include <QTest>
@@ -5,6 +6,7 @@
 #include <limits>
 #include <sndfile.hh>
 
+#include "upbeat/formats/atomic_file.h"
 #include "upbeat/formats/audio_file.h"
 #include "upbeat/formats/flac_recovery.h"
 
@@ -129,7 +131,7 @@ class TestAudioFiles : public QObject {
             const std::vector<short> second(8000, 0);
             for (int i = 0; i < 3 * 3600; ++i) file.write(second.data(), 8000);
         }
-        QVERIFY(errorOf(path).contains(QStringLiteral("3.0 hours long")));
+        QVERIFY(errorOf(path).contains(QStringLiteral("3:00:00 h long")));
     }
 
     void aTruncatedFlacSaysWhereItEnds() {
@@ -185,6 +187,23 @@ class TestAudioFiles : public QObject {
         for (std::size_t i = 0; i < back->samples.size(); i += 97)
             QVERIFY(std::abs(back->samples[i] - sound.samples[i]) < 1e-5F);
         QVERIFY(QFile::exists(QString::fromStdString(broken)));
+    }
+
+    // The interrupted recording is NAME.flac.part: saving it must never write there, nor before it is complete.
+    void savingLeavesTheInterruptedRecordingAsItIs() {
+        QTemporaryDir dir;
+        Sound sound{std::vector<float>(48000, 0.25F), 48000};
+        const auto part = pathIn(dir, "take.flac.part");
+        QVERIFY(writeSound(part, sound, AudioFormat::Flac24).has_value());
+        const auto before = readFile(part);
+        QVERIFY(recoverFlac(part, pathIn(dir, "take.flac")).has_value());
+        QCOMPARE(*readFile(part), *before);
+        QCOMPARE(QDir(dir.path()).entryList(QDir::Files).size(), 2);
+        // No room for the saved one: the error says so, the recording is still there.
+        QVERIFY(QFile::link(QStringLiteral("/dev/full"), dir.filePath(QStringLiteral("other.flac.mend"))));
+        QVERIFY(!recoverFlac(part, pathIn(dir, "other.flac")));
+        QCOMPARE(*readFile(part), *before);
+        QVERIFY(!QFile::exists(dir.filePath(QStringLiteral("other.flac"))));
     }
 
     void nothingCanBeSavedOfRubbish() {

@@ -180,35 +180,67 @@ class TestTakeFiles : public QObject {
         QVERIFY(roles.contains(QStringLiteral("main")) && roles.contains(QStringLiteral("grace")));
     }
 
-    void sidecarsComeBackTheSame() {
-        TakeSidecar s;
+    static TakeRecord fullSidecar() {
+        TakeRecord s;
         s.exercise = *builtInExercise("swung-ride");
         s.click.tempo = Bpm(132.5);
         s.click.meter = s.exercise.meter;
         s.click.countInBars = 2;
         s.click.subdivision = 3;
-        s.bars = 12;
-        s.firstBeatS = 3.25;
-        s.latencyS = 0.0061;
+        s.frame.bars = 12;
+        s.frame.firstBeatS = 3.25;
+        s.frame.latencyS = 0.0061;
         s.device = "Simulated player";
         s.startedAt = "2026-01-02T18:00:00";
-        s.damaged = {{1.5, 1.7}};
+        s.frame.damaged = {{1.5, 1.7}};
         s.hits = {heard(3.26, -14.5, 40, 31), heard(3.9, -20, 12, 9)};
         s.hits.back().clipped = true;
+        s.durationS = 61.5;
+        s.profile = "performance";
+        s.frame.clickBleed = s.recovered = true;
+        s.ladder = Ladder{60, 120, 5, 2, true};
+        return s;
+    }
+
+    void sidecarsComeBackTheSame() {
+        const TakeRecord s = fullSidecar();
         const auto back = sidecarFromJson(toJson(s), "s");
         QVERIFY2(back.has_value(), back ? "" : back.error().sentence().c_str());
         QCOMPARE(back->exercise, s.exercise);
         QCOMPARE(back->click.tempo.value(), 132.5);
         QCOMPARE(back->click.subdivision, 3);
-        QCOMPARE(back->bars, 12);
+        QCOMPARE(back->frame.bars, 12);
         QCOMPARE(back->hits, s.hits);
-        QCOMPARE(back->damaged, s.damaged);
-        QCOMPARE(back->latencyS, s.latencyS);
+        QCOMPARE(back->frame.damaged, s.frame.damaged);
+        QCOMPARE(back->frame.latencyS, s.frame.latencyS);
         QCOMPARE(back->startedAt, s.startedAt);
+        QCOMPARE(back->ladder, s.ladder);
+        QCOMPARE(back->durationS, 61.5);
+        QVERIFY(back->frame.clickBleed && back->recovered);
+        QCOMPARE(back->profile, std::string("performance"));
+    }
+
+    void whatNoTakeCanBeIsRefused_data() {
+        QTest::addColumn<QByteArray>("from");
+        QTest::addColumn<QByteArray>("to");
+        QTest::newRow("first beat") << QByteArray("\"first_beat_s\": 3.25") << QByteArray("\"first_beat_s\": -1e300");
+        QTest::newRow("bars") << QByteArray("\"bars\": 12") << QByteArray("\"bars\": 900000000");
+        QTest::newRow("negative bars") << QByteArray("\"bars\": 12") << QByteArray("\"bars\": -5");
+        QTest::newRow("rate") << QByteArray("\"sample_rate\": 48000") << QByteArray("\"sample_rate\": 1");
+        QTest::newRow("duration") << QByteArray("\"duration_s\": 61.5") << QByteArray("\"duration_s\": 1e9");
+    }
+    void whatNoTakeCanBeIsRefused() {
+        QFETCH(QByteArray, from);
+        QFETCH(QByteArray, to);
+        const QByteArray good = QByteArray::fromStdString(toJson(fullSidecar()));
+        QVERIFY(good.contains(from));
+        const auto read = sidecarFromJson(QByteArray(good).replace(from, to).toStdString(), "s");
+        QVERIFY(!read);
+        QVERIFY(read.error().sentence().starts_with("s: "));
     }
 
     void badSidecarsAreRefused() {
-        TakeSidecar s;
+        TakeRecord s;
         s.exercise = builtInExercises().front();
         const QByteArray good = QByteArray::fromStdString(toJson(s));
         QVERIFY(sidecarFromJson(good.toStdString(), "s").has_value());

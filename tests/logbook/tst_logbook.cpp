@@ -22,23 +22,23 @@ std::unique_ptr<Logbook> opened(const QTemporaryDir& dir) {
     return std::move(*logbook);
 }
 
-StoredTake takeAt(const char* id, const QDateTime& at, double tempo = 100) {
-    StoredTake take;
+TakeRecord takeAt(const char* id, const QDateTime& at, double tempo = 100) {
+    TakeRecord take;
     take.exercise = *builtInExercise(id);
-    take.startedAt = at;
+    take.startedAt = stampOf(at);
     take.frame = {tempo, 2.5, 4, 0.004, false, {{1.0, 1.25}}};
     take.hits = hitsOf(perform(take.exercise, Bpm(tempo), 4, {}, 1), 2.5);
     take.durationS = 12;
     take.device = "Simulated player";
-    take.file = "x.flac";
+    take.file = std::string(id) + stampOf(at) + ".flac";
     return take;
 }
 
-TakeAnalysis analysisOf(const StoredTake& take) {
+TakeAnalysis analysisOf(const TakeRecord& take) {
     return analyzeTake(take.exercise, take.frame, take.hits, {practiceProfile(), ladderOf(take.exercise), {}});
 }
 
-qint64 added(const Logbook& logbook, const StoredTake& take) {
+qint64 added(const Logbook& logbook, const TakeRecord& take) {
     const auto id = TakeRepository(logbook).add(take, analysisOf(take));
     if (!id) qFatal("%s", id.error().sentence().c_str());
     return *id;
@@ -71,7 +71,7 @@ class TestLogbook : public QObject {
         const auto logbook = opened(dir);
         QCOMPARE(*TakeRepository(*logbook).count(), 0);
         QVERIFY(QFile::exists(dir.filePath(QStringLiteral("takes"))));
-        QCOMPARE(ask(dir.filePath(QStringLiteral("logbook.db")), QStringLiteral("PRAGMA user_version")).toInt(), 3);
+        QCOMPARE(ask(dir.filePath(QStringLiteral("logbook.db")), QStringLiteral("PRAGMA user_version")).toInt(), 4);
         QCOMPARE(ask(dir.filePath(QStringLiteral("logbook.db")), QStringLiteral("PRAGMA journal_mode")).toString(),
                  QStringLiteral("wal"));
     }
@@ -107,23 +107,46 @@ class TestLogbook : public QObject {
         QCOMPARE(ask(file, QStringLiteral("PRAGMA user_version")).toInt(), 99);
     }
 
+    // A logbook of schema 3, as the demo of that version wrote it; three of its takes.
+    static std::unique_ptr<Logbook> olderLogbook(const QTemporaryDir& dir, const QString& change = {}) {
+        const QString file = dir.filePath(QStringLiteral("logbook.db"));
+        if (!QFile::copy(QStringLiteral(UPBEAT_SOURCE_DIR "/tests/logbook/data/logbook-3.db"), file)) qFatal("no file");
+        QFile::setPermissions(file, QFile::ReadOwner | QFile::WriteOwner);
+        for (const QString& sql : change.split(QLatin1Char(';'), Qt::SkipEmptyParts)) ask(file, sql);
+        return opened(dir);
+    }
+
+    void aLogbookOfThePresentVersionComesAlongWhole() {
+        QTemporaryDir dir;
+        const auto logbook = olderLogbook(dir);
+        TakeRepository takes(*logbook);
+        QCOMPARE(takes.list()->size(), std::size_t{3});
+        const auto take = takes.find(54);
+        QVERIFY2(take.has_value(), take ? "" : take.error().sentence().c_str());
+        QCOMPARE(take->exercise.id, std::string("lantern-waltz"));
+        QCOMPARE(take->hits.size(), std::size_t(ask(dir.filePath(QStringLiteral("logbook.db")),
+                                                    QStringLiteral("SELECT COUNT(*) FROM hit WHERE take_id = 54"))
+                                                    .toInt()));
+        QVERIFY(!take->ladder.has_value());
+        QCOMPARE(take->click.tempo.value(), 112.0);
+        QCOMPARE(takes.list()->front().headline, std::string("Up to 118."));
+        QCOMPARE((*LadderRepository(*logbook).find("lantern-waltz"))->tempoBpm, 118.0);
+        QCOMPARE(LadderRepository(*logbook).history("ferry-shuffle")->size(), std::size_t{2});
+        // And goes on: a new take beside the old ones.
+        added(*logbook, takeAt("flam-taps", kEvening));
+        QCOMPARE(*takes.count(), 4);
+    }
+
     void faintHitsOfAnOlderLogbookDoNotWeighMoreThanTheyDid() {
         QTemporaryDir dir;
-        const QString file = dir.filePath(QStringLiteral("logbook.db"));
-        StoredTake take = takeAt("paradiddle-accents", kEvening);
-        take.hits[0].strength = 4;
-        take.hits[1].strength = 40;
-        qint64 id = 0;
-        {
-            const auto logbook = opened(dir);
-            id = added(*logbook, take);
-        }
-        ask(file, QStringLiteral("PRAGMA user_version = 2"));
-        const auto logbook = opened(dir);
-        const auto again = TakeRepository(*logbook).find(id);
-        QVERIFY(again);
-        QVERIFY(again->hits[0].strength < 0.5);
-        QCOMPARE(again->hits[1].strength, 40.0);
+        const auto logbook =
+            olderLogbook(dir, QStringLiteral("UPDATE hit SET strength = 4 WHERE take_id = 1 AND number = 0;"
+                                             "UPDATE hit SET strength = 40 WHERE take_id = 1 AND number = 1;"
+                                             "PRAGMA user_version = 2"));
+        const auto take = TakeRepository(*logbook).find(1);
+        QVERIFY(take);
+        QVERIFY(take->hits[0].strength < 0.5);
+        QCOMPARE(take->hits[1].strength, 40.0);
     }
 
     void aFileThatIsNoLogbookIsRefusedAndLeftAsItIs() {
@@ -155,7 +178,7 @@ class TestLogbook : public QObject {
     void takesComeBackTheSame() {
         QTemporaryDir dir;
         const auto logbook = opened(dir);
-        StoredTake take = takeAt("ghosted-backbeat", kEvening, 92.5);
+        TakeRecord take = takeAt("ghosted-backbeat", kEvening, 92.5);
         take.note = "left shoe on";
         take.profile = "performance";
         take.recovered = true;
@@ -180,7 +203,7 @@ class TestLogbook : public QObject {
     void theAnalysisIsTheSameFromTheLog() {
         QTemporaryDir dir;
         const auto logbook = opened(dir);
-        const StoredTake take = takeAt("paradiddle-accents", kEvening);
+        const TakeRecord take = takeAt("paradiddle-accents", kEvening);
         const auto back = TakeRepository(*logbook).find(added(*logbook, take));
         QCOMPARE(analysisOf(*back).measures.timing.placementMs, analysisOf(take).measures.timing.placementMs);
         QCOMPARE(QString::fromStdString(analysisOf(*back).verdict.reason),
@@ -201,9 +224,106 @@ class TestLogbook : public QObject {
         QCOMPARE(all[1].title, std::string("Flams and taps"));
         QVERIFY(!all[0].headline.empty());
         QCOMPARE(TakeRepository(*logbook).list("paradiddle-accents")->size(), std::size_t{2});
-        QCOMPARE(TakeRepository(*logbook).list("", 1)->size(), std::size_t{1});
+        QCOMPARE(TakeRepository(*logbook).page({}, 1)->size(), std::size_t{1});
         QCOMPARE(TakeRepository(*logbook).list("'; DROP TABLE take; --")->size(), std::size_t{0});
         QCOMPARE(*TakeRepository(*logbook).count(), 3);
+    }
+
+    void daysTotalsAndPagesCountEverything() {
+        QTemporaryDir dir;
+        const auto logbook = opened(dir);
+        TakeRepository takes(*logbook);
+        for (int n = 0; n < 30; ++n) added(*logbook, takeAt("paradiddle-accents", kEvening.addDays(n % 3).addSecs(n)));
+        const auto days = *takes.days();
+        QCOMPARE(days.size(), std::size_t{3});
+        QCOMPARE(days.front().day, kEvening.date().addDays(2));
+        QCOMPARE(days.front().takes, 10);
+        QCOMPARE(days.front().seconds, 120.0);
+        QCOMPARE(takes.total()->takes, 30);
+        QCOMPARE(takes.total(kEvening.date().addDays(1))->seconds, 240.0);
+        QCOMPARE(takes.total(kEvening.date().addDays(9))->takes, 0);
+        // Page after page gives every take once, newest first.
+        std::vector<qint64> ids;
+        std::optional<TakeMoment> before;
+        while (true) {
+            const auto page = *takes.page(before, 7);
+            if (page.empty()) break;
+            for (const TakeSummary& take : page) ids.push_back(take.id);
+            before = TakeMoment{stampOf(page.back().startedAt), page.back().id};
+        }
+        std::vector<qint64> all;
+        const auto list = *takes.list();
+        for (const TakeSummary& take : list) all.push_back(take.id);
+        QCOMPARE(ids, all);
+        QCOMPARE(ids.size(), std::size_t{30});
+        QCOMPARE(*takes.newestOf("paradiddle-accents"), ids.front());
+        QCOMPARE(*takes.newestOf("nobody"), 0);
+    }
+
+    void rowsThatCannotBeATakeAreASentence_data() {
+        QTest::addColumn<QString>("change");
+        for (const char* change : {"bars = -5", "bars = 2000000000", "tempo_bpm = 1e9", "first_beat_s = -1e300",
+                                   "sample_rate = 0", "click = '{'", "duration_s = 1e12"})
+            QTest::newRow(change) << QString::fromLatin1(change);
+    }
+    void rowsThatCannotBeATakeAreASentence() {
+        QFETCH(QString, change);
+        QTemporaryDir dir;
+        const auto logbook = opened(dir);
+        const qint64 id = added(*logbook, takeAt("paradiddle-accents", kEvening));
+        ask(dir.filePath(QStringLiteral("logbook.db")), QStringLiteral("UPDATE take SET ") + change);
+        const auto found = TakeRepository(*logbook).find(id);
+        QVERIFY(!found);
+        QVERIFY(QString::fromStdString(found.error().sentence()).contains(QStringLiteral("logbook.db")));
+        QVERIFY(TakeRepository(*logbook).list().has_value());
+    }
+
+    void aLadderThatCannotBeClimbedIsASentence() {
+        QTemporaryDir dir;
+        const auto logbook = opened(dir);
+        QVERIFY(LadderRepository(*logbook).save("x", {{60, 120, 1e-7, 3}, 60}).has_value());
+        QVERIFY(!LadderRepository(*logbook).find("x"));
+        QCOMPARE((Ladder{60, 61, 1e-7, 3}).rungs().size(), std::size_t{3});
+    }
+
+    void aNewerLogbookIsNotTouchedAtAll() {
+        QTemporaryDir dir;
+        const QString file = dir.filePath(QStringLiteral("logbook.db"));
+        { const auto logbook = opened(dir); }
+        // As a newer program leaves it after a clean end, in a journal mode of its own.
+        ask(file, QStringLiteral("PRAGMA journal_mode = DELETE"));
+        ask(file, QStringLiteral("PRAGMA user_version = 99"));
+        const auto bytes = [&file] {
+            QFile in(file);
+            (void)in.open(QIODevice::ReadOnly);
+            return in.readAll();
+        };
+        const QByteArray before = bytes();
+        QVERIFY(!Logbook::open(file.toStdString()));
+        QCOMPARE(bytes(), before);
+        QCOMPARE(troubleWith(file.toStdString()), LogbookTrouble::Newer);
+        QCOMPARE(QDir(dir.path()).entryList(QDir::Files), QStringList{QStringLiteral("logbook.db")});
+    }
+
+    void aDamagedLogbookIsTold_data() {
+        QTest::addColumn<QByteArray>("content");
+        QTest::newRow("a letter") << QByteArray("Dear drummer");
+        QTest::newRow("noise") << QByteArray(40000, '\x5a');
+    }
+    void aDamagedLogbookIsTold() {
+        QFETCH(QByteArray, content);
+        QTemporaryDir dir;
+        QFile file(dir.filePath(QStringLiteral("logbook.db")));
+        QVERIFY(file.open(QIODevice::WriteOnly));
+        file.write(content);
+        file.close();
+        const auto refused = Logbook::open(file.fileName().toStdString());
+        QVERIFY(!refused);
+        QVERIFY(QString::fromStdString(refused.error().sentence()).contains(QStringLiteral("damaged")));
+        QCOMPARE(troubleWith(file.fileName().toStdString()), LogbookTrouble::Damaged);
+        QVERIFY(setAside(file.fileName().toStdString()).has_value());
+        QVERIFY(Logbook::open(file.fileName().toStdString()).has_value());
+        QCOMPARE(troubleWith(file.fileName().toStdString()), LogbookTrouble::None);
     }
 
     void takesOfOneEveningAreOneSession() {
@@ -233,9 +353,10 @@ class TestLogbook : public QObject {
     void aChangedExerciseBecomesANewVersionAndOldTakesKeepTheirs() {
         QTemporaryDir dir;
         const auto logbook = opened(dir);
-        StoredTake take = takeAt("flam-taps", kEvening);
+        TakeRecord take = takeAt("flam-taps", kEvening);
         const qint64 first = added(*logbook, take);
         take.exercise.title = "Flams, changed";
+        take.file = "changed.flac";
         take.exercise.strokes.pop_back();
         const qint64 second = added(*logbook, take);
         ExerciseRepository exercises(*logbook);

@@ -5,6 +5,7 @@
 
 #include "takes.h"
 #include "upbeat/formats/audio_file.h"
+#include "upbeat/formats/take_sidecar.h"
 #include "upbeat/logbook/take_store.h"
 #include "upbeat/music/library.h"
 
@@ -15,13 +16,14 @@ namespace {
 
 const QDateTime kEvening(QDate(2026, 3, 14), QTime(18, 0, 7));
 
-TakeSidecar sidecarOf(const KnownTake& take, int bars) {
-    TakeSidecar sidecar;
+TakeRecord sidecarOf(const KnownTake& take, int bars) {
+    TakeRecord sidecar;
     sidecar.exercise = take.exercise;
     sidecar.click.tempo = Bpm(take.tempoBpm);
+    sidecar.frame.tempoBpm = take.tempoBpm;
     sidecar.click.meter = take.exercise.meter;
-    sidecar.bars = bars;
-    sidecar.firstBeatS = take.rendered.firstBeatS;
+    sidecar.frame.bars = bars;
+    sidecar.frame.firstBeatS = take.rendered.firstBeatS;
     sidecar.startedAt = kEvening.toString(Qt::ISODate).toStdString();
     return sidecar;
 }
@@ -39,16 +41,18 @@ class TestTakeStore : public QObject {
         QTemporaryDir dir;
         const TakeStore store(dir.path().toStdString());
         const KnownTake take = play(*builtInExercise("singles-sixteenths"), 120, 1);
-        const TakeSidecar sidecar = sidecarOf(take, 1);
+        const TakeRecord sidecar = sidecarOf(take, 1);
         const auto name = store.begin(sidecar, kEvening);
         QVERIFY(name.has_value());
         QCOMPARE(QString::fromStdString(*name), QStringLiteral("2026-03-14-180007-singles-sixteenths"));
         QVERIFY(writeSound(store.partFile(*name), take.rendered.sound, AudioFormat::Flac24).has_value());
-        QCOMPARE(store.interrupted(), std::vector<std::string>{*name});
-        QVERIFY(store.finish(*name, sidecar).has_value());
+        QCOMPARE(store.unknownTo({}), std::vector<std::string>{*name});
+        QVERIFY(store.describe(*name, sidecar).has_value());
+        QVERIFY(store.settle(*name).has_value());
+        QVERIFY(store.settle(*name).has_value());  // twice is once
         QCOMPARE(filesIn(dir), (QStringList{QString::fromStdString(*name) + QStringLiteral(".flac"),
                                             QString::fromStdString(*name) + QStringLiteral(".json")}));
-        QVERIFY(store.interrupted().empty());
+        QVERIFY(store.unknownTo({*name + ".flac"}).empty());
         QVERIFY(readSidecar(dir.filePath(QString::fromStdString(*name) + QStringLiteral(".json")).toStdString())
                     .has_value());
     }
@@ -87,15 +91,19 @@ class TestTakeStore : public QObject {
                 QVERIFY((*writer)->write(samples.subspan(at, std::min<std::size_t>(4096, samples.size() - at))));
             (*writer)->flush();
             // Copied while the writer still has it open: as a crash would leave it.
+            QVERIFY(QFile::remove(QString::fromStdString(store.partFile(*name).string())));
             QVERIFY(QFile::copy(QString::fromStdString(live), QString::fromStdString(store.partFile(*name).string())));
         }
-        const auto saved = store.recover(*name);
+        const auto saved = store.rescue(*name);
         QVERIFY2(saved.has_value(), saved ? "" : saved.error().sentence().c_str());
-        QCOMPARE(saved->sidecar.bars, 2);
-        const auto firm = std::count_if(saved->sidecar.hits.begin(), saved->sidecar.hits.end(),
+        QCOMPARE(saved->frame.bars, 2);
+        const auto firm = std::count_if(saved->hits.begin(), saved->hits.end(),
                                         [](const Hit& h) { return h.strength >= kFirmStrength; });
         QVERIFY2(firm >= 32 && firm <= 37, qPrintable(QString::number(firm)));
-        QVERIFY(store.interrupted().empty());
+        QCOMPARE(saved->durationS, readAudioInfo(store.file(*name))->durationS);
+        QVERIFY(saved->recovered);
+        QCOMPARE(filesIn(dir).size(), 3);  // the interrupted recording stays until the logbook has the take
+        QVERIFY(store.settle(*name).has_value());
         QCOMPARE(filesIn(dir).size(), 2);
     }
 
@@ -108,16 +116,16 @@ class TestTakeStore : public QObject {
         QVERIFY(part.open(QIODevice::WriteOnly));
         part.write("fLaC and then nothing that makes sense");
         part.close();
-        QVERIFY(!store.recover(*name));
+        QVERIFY(!store.rescue(*name));
         QVERIFY(part.exists());
-        QVERIFY(!store.recover("no such take"));
+        QVERIFY(!store.rescue("no such take"));
     }
 
     void aFolderThatCannotBeWrittenIsSaid() {
         const TakeStore store("/proc/upbeat");
         const KnownTake take = play(*builtInExercise("singles-sixteenths"), 120, 1);
         QVERIFY(!store.begin(sidecarOf(take, 1), kEvening));
-        QVERIFY(store.interrupted().empty());
+        QVERIFY(store.unknownTo({}).empty());
     }
 };
 

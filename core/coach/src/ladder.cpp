@@ -18,7 +18,8 @@ double excess(const Gate& gate) {
 
 std::vector<double> Ladder::rungs() const {
     std::vector<double> tempos;
-    for (int i = 0; startBpm + i * stepBpm < goalBpm - kSameTempo; ++i) tempos.push_back(startBpm + i * stepBpm);
+    const double step = std::max(stepBpm, kSmallestTempoStep);  // a ladder may come from a damaged file
+    for (int i = 0; startBpm + i * step < goalBpm - kSameTempo; ++i) tempos.push_back(startBpm + i * step);
     tempos.push_back(goalBpm);
     return tempos;
 }

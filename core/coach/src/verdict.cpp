@@ -128,6 +128,15 @@ std::string gateInWords(const Exercise& exercise, const Gate& gate) {
                        gate.limit);
 }
 
+Verdict damagedTake(double tempoBpm, double lostS, const Ladder& ladder) {
+    Verdict v;
+    v.nextTempoBpm = tempoBpm;
+    v.cleanNeeded = ladder.cleanNeeded;
+    v.headline = fmt::format("Again at {}.", tempoText(tempoBpm));
+    v.reason = fmt::format("{:.0f} s of this take did not arrive: it does not count.", lostS);
+    return v;
+}
+
 RungTake remember(double tempoBpm, const std::vector<Gate>& gates) {
     const auto worst = worstMissed(gates);
     return {tempoBpm, isClean(gates), worst ? std::optional(worst->kind) : std::nullopt};

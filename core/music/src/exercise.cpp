@@ -77,8 +77,9 @@ Result<void> checkFrame(const Exercise& e) {
         return fail(fmt::format("a tempo of {:g} to {:g} is out of range", e.tempo.start, e.tempo.goal), {},
                     "use 30 to 300 beats per minute");
     if (e.tempo.goal < e.tempo.start) return fail("the goal tempo is below the start tempo", {}, "raise the goal");
-    if (!(e.tempo.step > 0 && e.tempo.step <= 50))
-        return fail(fmt::format("a tempo step of {:g} makes no ladder", e.tempo.step), {}, "use 1 to 50");
+    if (!(e.tempo.step >= kSmallestTempoStep && e.tempo.step <= kLargestTempoStep))
+        return fail(fmt::format("a tempo step of {:g} makes no ladder", e.tempo.step), {},
+                    fmt::format("use {:g} to {:g}", kSmallestTempoStep, kLargestTempoStep));
     if (e.feel.isSwung() && !(e.feel.ratio >= kSmallestSwing && e.feel.ratio <= kLargestSwing))
         return fail(fmt::format("a swing ratio of {:g} is out of range", e.feel.ratio), {}, "use 0.5 to 4");
     return {};

@@ -3,6 +3,8 @@
 #include <algorithm>
 #include <cmath>
 
+#include "upbeat/take/take_bounds.h"
+
 namespace upbeat {
 
 Measures measure(const MatchedTake& take) {
@@ -32,7 +34,9 @@ TakeAnalysis analyzeTake(const Exercise& exercise, const TakeFrame& frame, const
     analysis.measures = measure(analysis.matched);
     analysis.gates = judge(analysis.matched, analysis.measures, plan.profile);
     analysis.findings = findFaults(analysis.matched, analysis.measures, plan.profile);
-    analysis.verdict = decide(analysis.matched, analysis.gates, analysis.findings, plan.ladder, plan.history);
+    analysis.verdict = isTooDamaged(frame, exercise)
+                           ? damagedTake(frame.tempoBpm, damagedS(frame, exercise), plan.ladder)
+                           : decide(analysis.matched, analysis.gates, analysis.findings, plan.ladder, plan.history);
     return analysis;
 }
 

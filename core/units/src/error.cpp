@@ -1,8 +1,32 @@
 #include "upbeat/units/error.h"
 
+#include <string_view>
 #include <utility>
 
 namespace upbeat {
+
+namespace {
+
+/// Control characters as \xNN: a file may be called anything, a sentence stays on its line.
+std::string onOneLine(const std::string& text) {
+    constexpr std::string_view kDigits = "0123456789abcdef";
+    constexpr unsigned char kFirstPrintable = 0x20;
+    constexpr unsigned char kDelete = 0x7f;
+    std::string line;
+    for (const char c : text) {
+        const auto byte = static_cast<unsigned char>(c);
+        if (byte >= kFirstPrintable && byte != kDelete) {
+            line += c;
+            continue;
+        }
+        line += "\\x";
+        line += kDigits[byte / 16];
+        line += kDigits[byte % 16];
+    }
+    return line;
+}
+
+}  // namespace
 
 std::string Error::sentence() const {
     std::string text;
@@ -10,7 +34,7 @@ std::string Error::sentence() const {
     text += what;
     if (!fix.empty()) text += "; " + fix;
     if (text.empty() || text.back() != '.') text += '.';
-    return text;
+    return onOneLine(text);
 }
 
 tl::unexpected<Error> fail(std::string what, std::string where, std::string fix) {

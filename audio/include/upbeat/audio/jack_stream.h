@@ -8,7 +8,7 @@ namespace upbeat {
 
 /// A stream on a running JACK server, or on PipeWire when the program was started under pw-jack. The server is never
 /// started by us. Position comes from the server's frame clock, so dropped cycles show as jumps; a cycle that starts
-/// more than a period late is marked late.
+/// more than a period late is marked late, and so is every cycle while an input that was connected is not any more.
 class JackStream : public DuplexStream {
   public:
     /// `capturePort` as listed by jackInputs(), without "jack:"; empty: the first physical one. With a `midiPort`
@@ -22,6 +22,7 @@ class JackStream : public DuplexStream {
     void stop() override;
     [[nodiscard]] int sampleRate() const override;
     [[nodiscard]] int periodFrames() const override;
+    [[nodiscard]] StreamHealth health() const override;
     [[nodiscard]] std::string name() const override;
     /// Full name of our output port, for wiring in tests.
     [[nodiscard]] std::string outputPort() const;

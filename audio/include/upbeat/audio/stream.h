@@ -29,15 +29,25 @@ class AudioProcess {
     virtual void note(const StruckNote& /*note*/) noexcept {}
 };
 
+/// How a running stream is.
+enum class StreamHealth {
+    Alive,
+    Unplugged,  ///< Nothing is connected to the input any more: what arrives is silence, and is marked as damaged.
+    Gone,       ///< The server or the device has left: the process is not called any more.
+};
+
 /// A sample-locked pair of one input and one output. `start` gives an error when the device cannot be opened; after
 /// `stop` the process is not called any more. The process must outlive the stream.
 class DuplexStream {
   public:
     virtual ~DuplexStream() = default;
     [[nodiscard]] virtual Result<void> start(AudioProcess& process) = 0;
+    /// Comes back in any case, also when the server is gone.
     virtual void stop() = 0;
     [[nodiscard]] virtual int sampleRate() const = 0;
     [[nodiscard]] virtual int periodFrames() const = 0;
+    /// Any thread may ask.
+    [[nodiscard]] virtual StreamHealth health() const { return StreamHealth::Alive; }
     /// "Simulated player", "JACK system:capture_1".
     [[nodiscard]] virtual std::string name() const = 0;
 };

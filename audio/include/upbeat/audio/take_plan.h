@@ -4,6 +4,7 @@
 
 #include "upbeat/music/click_plan.h"
 #include "upbeat/music/page.h"
+#include "upbeat/take/take_record.h"
 
 namespace upbeat {
 
@@ -12,9 +13,10 @@ struct TakePlan {
     Exercise exercise;
     ClickPlan click;
     int bars = 8;
-    double latencyS = 0;         ///< Calibrated round trip, taken off every onset.
-    double clickGain = 0.5;      ///< Peak of a click, 0 to 1.
-    std::filesystem::path file;  ///< Where the FLAC goes; empty: nothing is written.
+    double latencyS = 0;              ///< Calibrated round trip, taken off every onset.
+    double clickGain = 0.5;           ///< Peak of a click, 0 to 1.
+    std::filesystem::path file;       ///< Where the FLAC goes; empty: nothing is written.
+    std::filesystem::path notesFile;  ///< Where the notes of a MIDI instrument go meanwhile; empty: nowhere.
 
     /// Silence before the first count-in click.
     static constexpr double kLeadS = 0.25;
@@ -24,5 +26,8 @@ struct TakePlan {
     [[nodiscard]] double playingS() const { return barStartS(exercise, click.tempo, bars); }
     [[nodiscard]] double durationS() const { return firstBeatS() + playingS() + latencyS + kTailS; }
 };
+
+/// What is known of a take before it is played.
+[[nodiscard]] TakeRecord recordOf(const TakePlan& plan);
 
 }  // namespace upbeat

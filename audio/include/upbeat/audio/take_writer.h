@@ -7,27 +7,24 @@
 #include <thread>
 #include <vector>
 
-#include "upbeat/align/matched_take.h"
 #include "upbeat/audio/recording_run.h"
 #include "upbeat/formats/audio_file.h"
+#include "upbeat/formats/note_journal.h"
 #include "upbeat/signal/take_listener.h"
 
 namespace upbeat {
 
 /// A take after the last sample.
 struct FinishedTake {
-    TakePlan plan;
-    int sampleRate = 48000;
-    double durationS = 0;
-    std::vector<Hit> hits;  ///< Of a MIDI instrument where one was played; otherwise of the sound.
-    BandTrace trace;
-    std::vector<DamagedSpan> damaged;
-    bool clickHeard = false;  ///< The click leaks into the microphone; it was taken out before the hits were found.
+    /// Hits are those of a MIDI instrument where one was played, otherwise of the sound, a click that leaks taken out.
+    /// Bars are the whole ones that were played.
+    TakeRecord take;
     bool stoppedEarly = false;
     std::optional<Error> writeError;  ///< The disk refused: what was written up to then is kept.
 };
 
-/// Takes the samples of a run to disk and through the detector, on a thread of its own, while the take goes on.
+/// Takes the samples of a run to disk and through the detector, on a thread of its own, while the take goes on. It is
+/// done when the audio thread has handed over the last sample; `giveUp` ends it where that will not happen.
 class TakeWriter {
   public:
     /// An error when the file cannot be made.
@@ -42,7 +39,10 @@ class TakeWriter {
     [[nodiscard]] double newPeakDb();
     [[nodiscard]] int lossCount() const { return m_lossCount.load(); }
     [[nodiscard]] bool isDone() const { return m_done.load(); }
-    /// Waits for the writer and gives the take. Call once.
+    /// The device has left: what has arrived is all there is.
+    void giveUp() { m_thread.request_stop(); }
+    /// The take. Call once, best when it is done: a run that has not ended is given up, and what is left to do is
+    /// waited for.
     [[nodiscard]] FinishedTake finish();
 
   private:
@@ -51,9 +51,11 @@ class TakeWriter {
     bool drain();
     void take(std::span<const float> samples);
     void takeNotes();
+    void addDamaged(const LostFrames& lost);
     void insertLost(const LostFrames& lost);
     void store(std::span<const float> samples);
     void closeFile();
+    [[nodiscard]] Error noRoom() const;
 
     std::shared_ptr<RecordingRun> m_run;
     std::unique_ptr<FlacWriter> m_file;
@@ -62,6 +64,7 @@ class TakeWriter {
     std::int64_t m_unflushed = 0;
     std::optional<LostFrames> m_nextLoss;
     FinishedTake m_result;
+    std::optional<NoteJournal> m_journal;
     std::vector<Hit> m_notes;
 
     std::mutex m_mutex;

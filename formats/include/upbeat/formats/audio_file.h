@@ -5,6 +5,7 @@
 #include <memory>
 #include <span>
 
+#include "upbeat/take/take_bounds.h"
 #include "upbeat/units/error.h"
 #include "upbeat/units/sound.h"
 
@@ -17,8 +18,8 @@ struct AudioInfo {
     double durationS = 0;
 };
 
-/// Longest recording that is analysed; longer ones are refused with a sentence.
-inline constexpr double kLongestTakeS = 2.0 * 3600;
+/// "7.2 s", "1:40 min", "2:00:01 h": as exact as the sentence it stands in has to be.
+[[nodiscard]] std::string durationInWords(double seconds);
 
 /// Opens anything libsndfile reads, checks it (8 to 192 kHz, 1 to 8 channels, at most two hours) and hands it over
 /// block by block, mixed to mono; samples that are not finite come as 0. Memory stays constant. A file whose header
@@ -26,18 +27,18 @@ inline constexpr double kLongestTakeS = 2.0 * 3600;
 [[nodiscard]] Result<AudioInfo> readAudio(const std::filesystem::path& path,
                                           const std::function<void(std::span<const float>, const AudioInfo&)>& block);
 
+/// What a file says of itself; checked as by readAudio, nothing is decoded.
+[[nodiscard]] Result<AudioInfo> readAudioInfo(const std::filesystem::path& path);
+
 /// The whole file, for short takes and for listening.
 [[nodiscard]] Result<Sound> readSound(const std::filesystem::path& path);
-
-/// Reads what there is of a damaged file, whatever its head promises. Empty when nothing can be read.
-[[nodiscard]] Sound readAudioUntilItBreaks(const std::filesystem::path& path);
 
 /// Part of a file in seconds, clamped to what is there.
 [[nodiscard]] Result<Sound> readSpan(const std::filesystem::path& path, double fromS, double toS);
 
 enum class AudioFormat { Wav16, Wav24, Flac24 };
 
-/// Writes to a temporary name and renames.
+/// Writes to a temporary name and renames; a link is followed, a device refused.
 [[nodiscard]] Result<void> writeSound(const std::filesystem::path& path, const Sound& sound, AudioFormat format);
 
 /// A FLAC file that grows: used by the recorder's writer thread. The file is readable up to the last flush even when
@@ -52,6 +53,8 @@ class FlacWriter {
     /// False when the disk is full or gone; what was written before stays.
     [[nodiscard]] bool write(std::span<const float> samples);
     void flush();
+    /// Writes what is left and closes the file for good. False when the disk did not take all of it.
+    [[nodiscard]] bool close();
 
   private:
     struct Impl;

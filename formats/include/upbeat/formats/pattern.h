@@ -12,6 +12,9 @@ namespace upbeat {
 [[nodiscard]] Result<Converted> importPattern(std::string_view bytes, const std::string& where);
 [[nodiscard]] Result<Converted> importPattern(const std::filesystem::path& path);
 
+/// Whether a file's ending says what kind it is to be; the error names those that can be written.
+[[nodiscard]] Result<void> checkPatternName(const std::filesystem::path& path);
+
 /// Writes the exercise as the name's ending says: .json, .mid, .musicxml or .xml, .mxl, .txt. Gives what that kind of
 /// file cannot hold, one sentence each.
 [[nodiscard]] Result<std::vector<std::string>> exportPattern(const std::filesystem::path& path,

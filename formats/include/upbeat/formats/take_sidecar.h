@@ -2,29 +2,20 @@
 
 #include <filesystem>
 #include <string>
-#include <vector>
 
-#include "upbeat/align/matched_take.h"
-#include "upbeat/music/click_plan.h"
+#include "upbeat/take/take_record.h"
 
 namespace upbeat {
 
-/// The JSON file beside a take's FLAC: enough to analyse it again without the logbook.
-struct TakeSidecar {
-    Exercise exercise;  ///< As it was when the take was played.
-    ClickPlan click;
-    int bars = 0;           ///< Bars played.
-    double firstBeatS = 0;  ///< In the recording.
-    double latencyS = 0;
-    std::string device;
-    std::string startedAt;  ///< ISO 8601, local time with offset.
-    int sampleRate = 48000;
-    std::vector<DamagedSpan> damaged;
-    std::vector<Hit> hits;
-};
+/// The JSON file beside a take's FLAC: enough to measure it again without the logbook and without the sound.
+[[nodiscard]] std::string toJson(const TakeRecord& take);
+/// The file's own name and the note are not in it. What is out of range is an error, as check(TakeRecord) says.
+[[nodiscard]] Result<TakeRecord> sidecarFromJson(std::string_view text, const std::string& where);
+[[nodiscard]] Result<TakeRecord> readSidecar(const std::filesystem::path& path);
 
-[[nodiscard]] std::string toJson(const TakeSidecar& sidecar);
-[[nodiscard]] Result<TakeSidecar> sidecarFromJson(std::string_view text, const std::string& where);
-[[nodiscard]] Result<TakeSidecar> readSidecar(const std::filesystem::path& path);
+/// A click alone, as it stands in the sidecar and in the logbook.
+[[nodiscard]] std::string toJson(const ClickPlan& click);
+[[nodiscard]] Result<ClickPlan> clickFromJson(std::string_view text, const Exercise& exercise,
+                                              const std::string& where);
 
 }  // namespace upbeat

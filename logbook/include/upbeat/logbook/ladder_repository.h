@@ -6,6 +6,7 @@
 
 #include "upbeat/coach/ladder.h"
 #include "upbeat/logbook/logbook.h"
+#include "upbeat/logbook/take_repository.h"
 
 namespace upbeat {
 
@@ -23,8 +24,10 @@ class LadderRepository {
 
     [[nodiscard]] Result<std::optional<LadderState>> find(const std::string& exerciseId) const;
     [[nodiscard]] Result<void> save(const std::string& exerciseId, const LadderState& state);
-    /// Takes of the exercise as the ladder remembers them, oldest first; at most the last 50.
-    [[nodiscard]] Result<std::vector<RungTake>> history(const std::string& exerciseId) const;
+    /// The last takes of the exercise that count, as the ladder remembers them, oldest first; those before a moment
+    /// where one is given. Enough of them for any verdict: 50.
+    [[nodiscard]] Result<std::vector<RungTake>> history(const std::string& exerciseId,
+                                                        const std::optional<TakeMoment>& before = {}) const;
 
   private:
     const Logbook& m_logbook;

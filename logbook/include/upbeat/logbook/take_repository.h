@@ -1,13 +1,15 @@
 #pragma once
 
 #include <QDateTime>
+#include <optional>
+#include <set>
 #include <string>
 #include <vector>
 
-#include "upbeat/align/matched_take.h"
 #include "upbeat/coach/verdict.h"
 #include "upbeat/logbook/logbook.h"
 #include "upbeat/take/analyze_take.h"
+#include "upbeat/take/take_record.h"
 
 namespace upbeat {
 
@@ -26,39 +28,58 @@ struct TakeSummary {
     std::string note;
 };
 
-/// A take with everything needed to look at it again.
-struct StoredTake {
-    Exercise exercise;
-    QDateTime startedAt;
-    TakeFrame frame;
-    std::vector<Hit> hits;
-    BandTrace trace{};  ///< Kept where the exercise has closed rolls, which are measured from it.
-    double durationS = 0;
-    int sampleRate = 48000;
-    std::string device;
-    std::string profile = "practice";
-    std::string file;  ///< FLAC, relative to the takes folder; empty when nothing was recorded.
-    bool recovered = false;
-    std::string note;
+/// A stretch of the log: how much was played in it.
+struct PlayedTime {
+    QDate day;  ///< The day it is of; none for a total.
+    int takes = 0;
+    double seconds = 0;
+};
+
+/// Where a take stands in the order of the log.
+struct TakeMoment {
+    std::string startedAt;  ///< ISO 8601, as TakeRecord has it.
+    qint64 id = 0;
 };
 
 class TakeRepository {
   public:
     explicit TakeRepository(const Logbook& logbook) : m_logbook(logbook) {}
 
-    /// Stores take, hits and verdict in one transaction. Takes less than 30 minutes apart belong to one session.
-    [[nodiscard]] Result<qint64> add(const StoredTake& take, const TakeAnalysis& analysis);
-    [[nodiscard]] Result<StoredTake> find(qint64 id) const;
-    /// Newest first; all exercises when `exerciseId` is empty.
-    [[nodiscard]] Result<std::vector<TakeSummary>> list(const std::string& exerciseId = {}, int most = 1000) const;
+    /// Stores take, hits and verdict in one transaction. Takes less than 30 minutes apart belong to one session. A
+    /// recording is in the log at most once: where its file is known already, the take that has it is given.
+    [[nodiscard]] Result<qint64> add(const TakeRecord& take, const TakeAnalysis& analysis);
+    /// An error where there is none, or where what is stored cannot be a take.
+    [[nodiscard]] Result<TakeRecord> find(qint64 id) const;
+    /// Newest first, of one exercise, or of all of them when `exerciseId` is empty.
+    [[nodiscard]] Result<std::vector<TakeSummary>> list(const std::string& exerciseId = {}) const;
+    /// Newest first, at most `most`, older than a moment where one is given.
+    [[nodiscard]] Result<std::vector<TakeSummary>> page(const std::optional<TakeMoment>& before, int most) const;
+    /// The newest take of an exercise, 0 where there is none.
+    [[nodiscard]] Result<qint64> newestOf(const std::string& exerciseId) const;
+    /// The newest take of every exercise that was played.
+    [[nodiscard]] Result<std::vector<qint64>> newestOfAll() const;
+    /// Days on which something was played, newest first.
+    [[nodiscard]] Result<std::vector<PlayedTime>> days() const;
+    /// All that was played from a day on; since ever without one.
+    [[nodiscard]] Result<PlayedTime> total(const std::optional<QDate>& since = {}) const;
+    /// The fastest clean take of every exercise that has one: its id and the tempo.
+    [[nodiscard]] Result<std::vector<std::pair<std::string, double>>> cleanTempos() const;
+    /// The recordings that belong to takes of the log.
+    [[nodiscard]] Result<std::set<std::string>> files() const;
     [[nodiscard]] Result<void> setNote(qint64 id, const std::string& note);
     [[nodiscard]] Result<int> count() const;
 
   private:
-    [[nodiscard]] Result<qint64> sessionFor(const StoredTake& take);
-    [[nodiscard]] Result<void> addHits(qint64 id, const StoredTake& take);
+    [[nodiscard]] Result<qint64> sessionFor(const TakeRecord& take);
+    [[nodiscard]] Result<void> addHits(qint64 id, const TakeRecord& take);
+    [[nodiscard]] Result<void> readHits(qint64 id, TakeRecord& take) const;
 
     const Logbook& m_logbook;
 };
+
+/// When a take was started.
+[[nodiscard]] QDateTime startOf(const TakeRecord& take);
+/// As TakeRecord keeps it.
+[[nodiscard]] std::string stampOf(const QDateTime& time);
 
 }  // namespace upbeat

@@ -34,6 +34,9 @@ struct Verdict {
                              const std::vector<Finding>& findings, const Ladder& ladder,
                              const std::vector<RungTake>& history);
 
+/// The verdict on a take of which `lostS` seconds cannot be measured: again, whatever the rest shows.
+[[nodiscard]] Verdict damagedTake(double tempoBpm, double lostS, const Ladder& ladder);
+
 /// This take as the ladder will remember it.
 [[nodiscard]] RungTake remember(double tempoBpm, const std::vector<Gate>& gates);
 

@@ -56,6 +56,8 @@ enum class Counting { Letters, Numbers };
 
 inline constexpr double kSlowestTempo = 30;
 inline constexpr double kFastestTempo = 300;
+inline constexpr double kSmallestTempoStep = 0.5;
+inline constexpr double kLargestTempoStep = 50;
 inline constexpr int kMostBars = 16;
 inline constexpr std::size_t kMostStrokes = 4096;
 inline constexpr std::int64_t kFinestDivision = 20160;  ///< Of a beat: all its strokes stand on so many steps or fewer.

@@ -12,6 +12,7 @@ struct Error {
     std::string fix;    ///< "use a tempo between 30 and 300"; may be empty
 
     /// "exercise.json, tempo.start: the tempo is -3; use a tempo between 30 and 300."
+    /// Always one line: control characters (a file may be called anything) are shown as \xNN.
     [[nodiscard]] std::string sentence() const;
 };
 

@@ -1,0 +1,16 @@
+#include "upbeat/audio/take_plan.h"
+
+namespace upbeat {
+
+TakeRecord recordOf(const TakePlan& plan) {
+    TakeRecord take;
+    take.exercise = plan.exercise;
+    take.click = plan.click;
+    take.frame.tempoBpm = plan.click.tempo.value();
+    take.frame.firstBeatS = plan.firstBeatS();
+    take.frame.bars = plan.bars;
+    take.frame.latencyS = plan.latencyS;
+    return take;
+}
+
+}  // namespace upbeat

@@ -1,0 +1,42 @@
+#pragma once
+
+#include <optional>
+#include <string>
+#include <vector>
+
+#include "upbeat/align/matched_take.h"
+#include "upbeat/coach/ladder.h"
+#include "upbeat/music/click_plan.h"
+
+namespace upbeat {
+
+/// Everything that is kept of a take: what the recorder hands over, what stands in the sidecar and in the logbook, and
+/// what a take is measured from once more.
+struct TakeRecord {
+    Exercise exercise;  ///< As it was when the take was played.
+    TakeFrame frame;
+    ClickPlan click;  ///< As it went; its tempo is the frame's.
+    std::vector<Hit> hits;
+    BandTrace trace{};  ///< Kept where the exercise has closed rolls, which are measured from it.
+    double durationS = 0;
+    int sampleRate = 48000;
+    std::string startedAt;  ///< ISO 8601, local time.
+    std::string device;
+    std::string profile = "practice";
+    std::optional<Ladder> ladder;  ///< It was judged by; none in takes of older versions.
+    std::string file;              ///< FLAC, relative to the folder of the takes; empty when nothing was recorded.
+    bool recovered = false;        ///< The program ended before the take did.
+    std::string note;
+
+    /// Whether the take says something about the player: what was mostly lost on the way in does not count.
+    [[nodiscard]] bool counts() const;
+};
+
+/// Bars of the take that were played whole, by its duration; never more than the frame says.
+[[nodiscard]] int wholeBarsOf(const TakeRecord& take);
+
+/// Nothing when the record can be measured; see check(TakeFrame), and: rate and duration in range, a click that can be
+/// played.
+[[nodiscard]] Result<void> check(const TakeRecord& take);
+
+}  // namespace upbeat

@@ -1,0 +1,22 @@
+#pragma once
+
+#include <filesystem>
+
+#include "upbeat/formats/audio_file.h"
+#include "upbeat/music/click_plan.h"
+#include "upbeat/signal/take_listener.h"
+
+namespace upbeat {
+
+/// What is heard in a file, and what the file says of itself.
+struct HeardFile {
+    HeardTake take;
+    AudioInfo info;  ///< Rate and channels are 0 where notes were played.
+};
+
+/// Listens to a recording block by block, the click that leaks into it taken out; the hits of a MIDI file come with
+/// exact voices. `firstBeatS` is the time of beat 1 of bar 1. Errors as readAudio and readMidi, and where the notes
+/// last longer than kLongestTakeS.
+[[nodiscard]] Result<HeardFile> hearFile(const std::filesystem::path& path, const ClickPlan& click, double firstBeatS);
+
+}  // namespace upbeat
