@@ -93,10 +93,13 @@ void MainWindow::connectStudio() {
             refreshFooter();
         });
     connect(&m_studio, &Studio::takeStarted, this, [this] {
-        m_notices->hide();
+        m_notices->setQuiet(true);
         go(Play);
     });
-    connect(&m_studio, &Studio::takeStopped, this, &MainWindow::refreshFooter);
+    connect(&m_studio, &Studio::takeStopped, this, [this] {
+        m_notices->setQuiet(false);
+        refreshFooter();
+    });
     connect(&m_studio, &Studio::takeOpened, this, [this] {
         if (current() == Play && !m_studio.isHandsFree()) go(Look);
     });

@@ -2,6 +2,7 @@
 
 #include <QHBoxLayout>
 #include <QPainter>
+#include <algorithm>
 
 #include "theme/theme.h"
 
@@ -16,48 +17,65 @@ NoticeBar::NoticeBar(QWidget* parent)
     layout->addWidget(m_label, 1);
     layout->addWidget(m_yes);
     layout->addWidget(m_no);
-    connect(m_yes, &QPushButton::clicked, this, [this] {
-        hide();
-        if (m_onYes) m_onYes();
-    });
-    connect(m_no, &QPushButton::clicked, this, [this] {
-        hide();
-        if (m_onNo) m_onNo();
-    });
+    connect(m_yes, &QPushButton::clicked, this, [this] { answer(true); });
+    connect(m_no, &QPushButton::clicked, this, [this] { answer(false); });
     m_timer.setSingleShot(true);
-    connect(&m_timer, &QTimer::timeout, this, &QWidget::hide);
+    connect(&m_timer, &QTimer::timeout, this, [this] {
+        m_notices.pop_front();
+        showNext();
+    });
     hide();
 }
 
-void NoticeBar::show(const QString& sentence, const QString& yes, const QString& no) {
-    m_timer.stop();
-    m_label->setText(sentence);
-    setAccessibleName(sentence);
-    m_yes->setVisible(!yes.isEmpty());
-    m_yes->setText(yes);
-    m_no->setVisible(!no.isEmpty());
-    m_no->setText(no);
-    QWidget::show();
-    update();
-}
-
 void NoticeBar::say(const QString& sentence) {
-    constexpr int kReadMs = 5000;
-    m_onYes = m_onNo = nullptr;
-    show(sentence, {}, {});
-    m_timer.start(kReadMs);
+    add({sentence, {}, {}, nullptr, nullptr});
 }
 
 void NoticeBar::complain(const QString& sentence) {
-    m_onYes = m_onNo = nullptr;
-    show(sentence, {}, tr("Understood"));
+    add({sentence, {}, tr("Understood"), nullptr, nullptr});
 }
 
 void NoticeBar::ask(const QString& sentence, const QString& yes, std::function<void()> onYes, const QString& no,
                     std::function<void()> onNo) {
-    m_onYes = std::move(onYes);
-    m_onNo = std::move(onNo);
-    show(sentence, yes, no);
+    add({sentence, yes, no, std::move(onYes), std::move(onNo)});
+}
+
+/// A remark takes the place of another one; what stays is said once, however often it happens.
+void NoticeBar::add(Notice notice) {
+    const auto isThere = [&notice](const Notice& n) { return n.sentence == notice.sentence; };
+    if (notice.stays() && std::any_of(m_notices.begin(), m_notices.end(), isThere)) return;
+    std::erase_if(m_notices, [](const Notice& n) { return !n.stays(); });
+    m_notices.push_back(std::move(notice));
+    showNext();
+}
+
+void NoticeBar::answer(bool yes) {
+    const Notice answered = std::move(m_notices.front());
+    m_notices.pop_front();
+    showNext();
+    if (const auto& then = yes ? answered.onYes : answered.onNo) then();
+}
+
+void NoticeBar::setQuiet(bool quiet) {
+    m_quiet = quiet;
+    std::erase_if(m_notices, [](const Notice& n) { return !n.stays(); });
+    showNext();
+}
+
+void NoticeBar::showNext() {
+    constexpr int kReadMs = 5000;
+    m_timer.stop();
+    setVisible(!m_notices.empty() && !m_quiet);
+    if (m_notices.empty()) return;
+    const Notice& notice = m_notices.front();
+    m_label->setText(notice.sentence);
+    setAccessibleName(notice.sentence);
+    m_yes->setVisible(!notice.yes.isEmpty());
+    m_yes->setText(notice.yes);
+    m_no->setVisible(!notice.no.isEmpty());
+    m_no->setText(notice.no);
+    if (!notice.stays()) m_timer.start(kReadMs);
+    update();
 }
 
 void NoticeBar::paintEvent(QPaintEvent* /*event*/) {

@@ -55,7 +55,9 @@ Result<std::string> TakeStore::begin(const TakeRecord& take, const QDateTime& st
     const std::string base = nameOf(take.exercise, startedAt);
     std::string name = base;
     for (int n = 2;; ++n) {
-        const auto mine = isThere(file(name)) ? Result<bool>(false) : claim(partFile(name));
+        const auto isTaken = [&](const char* ending) { return isThere(at(name, ending)); };
+        const bool taken = isTaken(".flac") || isTaken(".json.part") || isTaken(".json");
+        const auto mine = taken ? Result<bool>(false) : claim(partFile(name));
         if (!mine) return tl::unexpected(mine.error());
         if (*mine) break;
         name = fmt::format("{}-{}", base, n);
@@ -88,8 +90,8 @@ Result<void> TakeStore::settle(const std::string& name) const {
 }
 
 void TakeStore::discard(const std::string& name) const {
-    // The sidecars last: without its recording a sidecar is tidied away, without a sidecar a recording would be lost.
-    for (const char* ending : {".flac.part", ".flac", ".flac.mend", ".notes.part", ".json.part", ".json"}) {
+    // The sidecars last: one without its recording is tidied away, and while there is one nobody takes the name.
+    for (const char* ending : {".flac.mend", ".flac", ".flac.part", ".notes.part", ".json.part", ".json"}) {
         std::error_code ignored;
         fs::remove(at(name, ending), ignored);
     }
@@ -109,7 +111,7 @@ std::vector<std::string> TakeStore::endingIn(std::string_view ending) const {
 std::vector<std::string> TakeStore::unknownTo(const std::set<std::string>& known) const {
     std::vector<std::string> names = endingIn(".flac.part");
     for (std::string& name : endingIn(".flac"))
-        if (isThere(at(name, ".json"))) names.push_back(std::move(name));
+        if (isThere(sidecarOf(name))) names.push_back(std::move(name));
     std::erase_if(names, [&known](const std::string& name) { return known.contains(name + ".flac"); });
     std::sort(names.begin(), names.end());
     names.erase(std::unique(names.begin(), names.end()), names.end());
@@ -127,12 +129,16 @@ void TakeStore::tidy(const std::set<std::string>& known) const {
             if (!isThere(partFile(name)) && !isThere(file(name))) fs::remove(at(name, part), ignored);
     for (const std::string& name : endingIn(".flac.part")) {
         // The program ended while the name was claimed: nothing was heard and nothing is known.
-        const bool isKnown = isThere(at(name, ".json.part")) || isThere(at(name, ".json"));
-        if (!isKnown && fs::file_size(partFile(name), ignored) == 0) fs::remove(partFile(name), ignored);
+        if (!isThere(sidecarOf(name)) && fs::file_size(partFile(name), ignored) == 0) fs::remove(partFile(name), ignored);
     }
     for (const std::string& name : endingIn(".json"))
         if (!isThere(partFile(name)) && !isThere(file(name)) && !known.contains(name + ".flac"))
             fs::remove(at(name, ".json"), ignored);
+}
+
+fs::path TakeStore::sidecarOf(const std::string& name) const {
+    const fs::path part = at(name, ".json.part");
+    return isThere(part) ? part : at(name, ".json");
 }
 
 Result<TakeRecord> TakeStore::rescue(const std::string& name) const {
@@ -145,7 +151,7 @@ Result<TakeRecord> TakeStore::rescue(const std::string& name) const {
 }
 
 Result<TakeRecord> TakeStore::rescuePart(const std::string& name) const {
-    auto take = readSidecar(at(name, isThere(at(name, ".json.part")) ? ".json.part" : ".json"));
+    auto take = readSidecar(sidecarOf(name));
     if (!take) return take;
     take->recovered = true;
     take->durationS = 0;  // what is on the disk counts, not what was described
@@ -168,7 +174,7 @@ Result<TakeRecord> TakeStore::rescuePart(const std::string& name) const {
 }
 
 Result<TakeRecord> TakeStore::rescueWhole(const std::string& name) const {
-    auto take = readSidecar(at(name, ".json"));
+    auto take = readSidecar(sidecarOf(name));
     if (!take || take->durationS > 0) return take;
     const auto info = readAudioInfo(file(name));  // sidecars of older versions do not tell
     if (!info) return tl::unexpected(info.error());

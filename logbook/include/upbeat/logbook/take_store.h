@@ -47,6 +47,8 @@ class TakeStore {
     [[nodiscard]] std::filesystem::path at(const std::string& name, const char* ending) const {
         return m_folder / (name + ending);
     }
+    /// The one that tells of the recording now; it need not be there.
+    [[nodiscard]] std::filesystem::path sidecarOf(const std::string& name) const;
     [[nodiscard]] Result<TakeRecord> rescuePart(const std::string& name) const;
     [[nodiscard]] Result<TakeRecord> rescueWhole(const std::string& name) const;
     [[nodiscard]] std::vector<std::string> endingIn(std::string_view ending) const;

@@ -1,0 +1,379 @@
+// What may happen to a player's work between the stick and the log, and does no harm to it.
+#include <QDir>
+#include <QFile>
+#include <QPushButton>
+#include <QSignalSpy>
+#include <QTest>
+
+#include "puppet.h"
+#include "shell/start_trouble.h"
+#include "shell/verdict_bar.h"
+#include "stage.h"
+#include "upbeat/formats/atomic_file.h"
+#include "upbeat/music/click_sound.h"
+#include "upbeat/music/library.h"
+
+using namespace upbeat;
+using namespace upbeat::test;
+
+namespace {
+
+constexpr double kSpeed = 40;
+
+/// A room whose device hangs on strings.
+struct PuppetRoom {
+    QTemporaryDir dir;
+    std::shared_ptr<Strings> strings = std::make_shared<Strings>();
+    std::unique_ptr<Studio> studio;
+
+    PuppetRoom() { open(QStringLiteral("jack:puppet")); }
+    void open(const QString& input) {
+        StudioOptions options;
+        options.dataFolder = dir.path().toStdString();
+        options.settingsFile = dir.filePath(QStringLiteral("settings.ini"));
+        options.characterOf = [](const Exercise&, double) { return soloist(); };
+        options.simulatedSpeed = kSpeed;
+        options.makeStream = withPuppet(strings, kSpeed);
+        auto opened = Studio::open(options);
+        if (!opened) qFatal("%s", opened.error().sentence().c_str());
+        studio = std::move(*opened);
+        studio->startListening();
+        PracticeSettings settings = studio->settings();
+        settings.input = input;
+        studio->changeSettings(settings);
+        studio->chooseExercise("singles-sixteenths");
+    }
+    void playUntilBeat(double beat) const {
+        studio->startTake();
+        QTRY_VERIFY_WITH_TIMEOUT(studio->live() != nullptr && studio->live()->beatsNow() > beat, 60000);
+    }
+};
+
+void press(const QWidget& window, const QString& text) {
+    for (auto* button : window.findChildren<QPushButton*>())
+        if (button->text() == text) return QTest::mouseClick(button, Qt::LeftButton);
+    QFAIL(qPrintable(text));
+}
+
+bool isSilent(const Sound& sound, double fromS, double toS) {
+    const auto at = [&sound](double s) { return sound.samples.begin() + static_cast<std::ptrdiff_t>(s * 48000); };
+    return std::all_of(at(fromS), at(toS), [](float v) { return std::abs(v) < 1e-6F; });
+}
+
+}  // namespace
+
+class TestNothingLost : public QObject {
+    Q_OBJECT
+  private Q_SLOTS:
+    void initTestCase() { QVERIFY(lookAsShipped()); }
+
+    // ---- the device
+
+    void aDeviceThatLeavesEndsTheTakeAndWhatWasPlayedIsKept() {
+        PuppetRoom room;
+        QSignalSpy failed(room.studio.get(), &Studio::failed);
+        room.playUntilBeat(9);
+        room.strings->gone = true;
+        QTRY_VERIFY_WITH_TIMEOUT(room.studio->take() && room.studio->take()->id > 0, 60000);
+        QCOMPARE(failed.count(), 1);
+        QVERIFY(failed.front().front().toString().contains(QStringLiteral("left")));
+        QVERIFY(room.studio->take()->stored.frame.bars >= 2);
+        QVERIFY(room.studio->take()->stored.frame.bars < 8);
+        // Still away: said, and no take begins. Back again: the next one does.
+        room.studio->startTake();
+        QVERIFY(!room.studio->isRecording());
+        QCOMPARE(failed.count(), 2);
+        room.strings->gone = false;
+        room.studio->startTake();
+        QVERIFY(room.studio->isRecording());
+        QCOMPARE(room.studio->deviceName(), QStringLiteral("Puppet"));
+        room.studio->settle();
+    }
+
+    void neitherStoppingNorThrowingAwayNorLeavingWaitsForADeadDevice_data() {
+        QTest::addColumn<int>("key");
+        QTest::newRow("space") << static_cast<int>(Qt::Key_Space);
+        QTest::newRow("escape") << static_cast<int>(Qt::Key_Escape);
+        QTest::newRow("close") << 0;
+    }
+    void neitherStoppingNorThrowingAwayNorLeavingWaitsForADeadDevice() {
+        QFETCH(int, key);
+        PuppetRoom room;
+        MainWindow window(*room.studio);
+        window.show();
+        room.playUntilBeat(9);
+        room.strings->gone = true;
+        if (key != 0)
+            QTest::keyClick(window.place(MainWindow::Play), static_cast<Qt::Key>(key));
+        else
+            window.close();
+        QTRY_VERIFY_WITH_TIMEOUT(!room.studio->isRecording() && !room.studio->isEnding(), 60000);
+        room.studio->settle();
+        QCOMPARE(room.studio->takes().size(), key == Qt::Key_Escape ? std::size_t{0} : std::size_t{1});
+    }
+
+    // A server that leaves without a word: no state is waited for without an end.
+    void aDeviceThatGivesNothingAnyMoreIsGivenUp() {
+        const auto strings = std::make_shared<Strings>();
+        AudioInput input(withPuppet(strings, kSpeed));
+        QVERIFY(input.open(QStringLiteral("jack:puppet")).has_value());
+        TakeRun run(input);
+        TakePlan plan;
+        plan.exercise = *builtInExercise("singles-sixteenths");
+        plan.bars = 400;
+        QVERIFY(run.start(plan).has_value());
+        QTRY_VERIFY_WITH_TIMEOUT(run.poll() == TakeRun::State::Running && run.live()->beatsNow() > 2, 60000);
+        strings->silent = true;
+        run.stop(TakeRun::End::Played);
+        for (int i = 0; i < 700; ++i) (void)run.poll();  // its patience counts these, not time
+        QTRY_VERIFY_WITH_TIMEOUT(run.poll() == TakeRun::State::Done, 60000);
+        QCOMPARE(run.end(), TakeRun::End::InputGone);
+        QVERIFY(run.take().take.durationS > 1);
+    }
+
+    void anUnpluggedInputDamagesTheTakeWhichIsNoPast() {
+        PuppetRoom room;
+        room.playUntilBeat(2);
+        room.strings->unplugged = true;
+        QTRY_VERIFY_WITH_TIMEOUT(room.studio->take() && room.studio->take()->id > 0, 60000);
+        const TakePtr take = room.studio->take();
+        QVERIFY(!take->stored.counts());
+        QCOMPARE(take->analysis.verdict.action, Action::Again);
+        QVERIFY(take->analysis.verdict.reason.find("does not count") != std::string::npos);
+        QVERIFY(room.studio->history().empty());
+        QVERIFY(take->analysis.matched.missed.size() < 8);
+        // Opened again it says the same.
+        room.studio->openTake(take->id);
+        QTRY_VERIFY_WITH_TIMEOUT(room.studio->take() != take, 60000);
+        QCOMPARE(room.studio->take()->analysis.verdict.reason, take->analysis.verdict.reason);
+    }
+
+    void anInputChosenInATakeIsOpenedWhenItHasEnded() {
+        PuppetRoom room;
+        QVERIFY(!room.studio->isSimulated());
+        room.playUntilBeat(5);
+        PracticeSettings settings = room.studio->settings();
+        settings.input = QStringLiteral("simulated");
+        room.studio->changeSettings(settings);
+        QVERIFY(!room.studio->isSimulated());  // the take goes on as it began
+        QCOMPARE(room.studio->deviceName(), QStringLiteral("Puppet"));
+        room.studio->stopTake();
+        room.studio->settle();
+        QVERIFY(room.studio->isSimulated());
+        QCOMPARE(room.studio->take()->stored.device, std::string("Puppet"));
+    }
+
+    // ---- the verdict
+
+    void aVerdictIsFollowedOnce() {
+        Room room;
+        for (int i = 0; i < 3; ++i) room.playOne();
+        room.studio->settle();
+        QCOMPARE(room.studio->nextStep()->verdict.action, Action::Up);
+        room.studio->acceptNextStep();
+        QCOMPARE(room.studio->ladder().tempoBpm, 64.0);
+        QVERIFY(room.studio->nextStep() == nullptr);
+        room.studio->setTempo(100);
+        room.studio->acceptNextStep();
+        QCOMPARE(room.studio->ladder().tempoBpm, 100.0);
+    }
+
+    void aVerdictIsNotFollowedOnAnotherExercise() {
+        Room room;
+        for (int i = 0; i < 3; ++i) room.playOne();
+        room.studio->settle();
+        room.studio->chooseExercise("flam-taps");
+        const double before = room.studio->ladder().tempoBpm;
+        QVERIFY(room.studio->nextStep() == nullptr);
+        room.studio->acceptNextStep();
+        QCOMPARE(room.studio->ladder().tempoBpm, before);
+        // It still stands where it belongs.
+        room.studio->chooseExercise("singles-sixteenths");
+        room.studio->acceptNextStep();
+        QCOMPARE(room.studio->ladder().tempoBpm, 64.0);
+    }
+
+    void aSecondEnterOnAStageDoesNotAdvanceTwice() {
+        Room room(machine());
+        room.studio->chooseExercise("unison-hands-foot");
+        PracticeSettings settings = room.studio->settings();
+        settings.barsPerTake = 4;
+        room.studio->changeSettings(settings);
+        room.studio->takeApart(Method::LimbsApart);
+        for (int i = 0; i < kCleanPerStage; ++i) room.playOne();
+        room.studio->settle();
+        room.studio->acceptNextStep();
+        QCOMPARE(room.studio->stage(), 1);
+        room.studio->acceptNextStep();
+        QCOMPARE(room.studio->stage(), 1);
+    }
+
+    void aStageThatTheTimerMovedIsNotMovedAgainByTheVerdict() {
+        Room room(machine());
+        room.studio->chooseExercise("unison-hands-foot");
+        room.studio->takeApart(Method::LimbsApart);
+        for (int i = 0; i < kCleanPerStage; ++i) room.playOne();
+        room.studio->settle();
+        QCOMPARE(room.studio->nextStep()->verdict.action, Action::Up);
+        room.studio->goToStage(1);  // as the timer does
+        QVERIFY(room.studio->nextStep() == nullptr);
+        room.studio->acceptNextStep();
+        QCOMPARE(room.studio->stage(), 1);
+    }
+
+    void onlyTheNewestTakeOfAnExerciseHasANextStep() {
+        const Desk desk(soloist());
+        desk.playOne();
+        const qint64 first = desk.studio->take()->id;
+        desk.playOne();
+        const qint64 second = desk.studio->take()->id;
+        desk.studio->settle();
+        desk.studio->openTake(first);
+        QTRY_COMPARE_WITH_TIMEOUT(desk.studio->take()->id, first, 60000);
+        QVERIFY(desk.studio->nextStep() == nullptr);
+        QVERIFY(desk.in<VerdictBar>(MainWindow::Look)->nextStep().isEmpty());
+        desk.studio->openTake(second);
+        QTRY_COMPARE_WITH_TIMEOUT(desk.studio->take()->id, second, 60000);
+        QVERIFY(desk.studio->nextStep() != nullptr);
+        QVERIFY(!desk.in<VerdictBar>(MainWindow::Look)->nextStep().isEmpty());
+    }
+
+    void aTakeOfADrillIsJudgedByItsOwnLadder() {
+        Room room;
+        room.studio->setGoal(200);
+        room.studio->isolate({1, Beats(2), Beats(3)});
+        QVERIFY(room.studio->isDrill());
+        const double goal = room.studio->ladder().ladder.goalBpm;
+        room.playOne();
+        room.studio->settle();
+        const qint64 id = room.studio->take()->id;
+        const std::string headline = room.studio->take()->analysis.verdict.headline;
+        room.studio->backToWhole();
+        room.studio->setTempo(180);
+        room.studio->openTake(id);
+        QTRY_VERIFY_WITH_TIMEOUT(room.studio->take()->stored.ladder.has_value(), 60000);
+        QCOMPARE(room.studio->take()->stored.ladder->goalBpm, goal);
+        QCOMPARE(room.studio->take()->analysis.verdict.headline, headline);
+        QCOMPARE(room.studio->ladder().tempoBpm, 180.0);
+    }
+
+    // ---- the folder
+
+    void theSecondProgramLooksAndDoesNotTouch() {
+        Room room;
+        room.playOne();
+        room.studio->settle();
+        room.studio->startTake();
+        QTRY_VERIFY_WITH_TIMEOUT(room.studio->live()->beatsNow() > 5, 60000);
+        const auto second = studioIn(room.dir, soloist());
+        QSignalSpy failed(second.get(), &Studio::failed);
+        QSignalSpy said(second.get(), &Studio::said);
+        second->startListening();
+        QVERIFY(!second->mayWrite());
+        QVERIFY(failed.front().front().toString().contains(QStringLiteral("Another Upbeat Check")));
+        QVERIFY(second->interrupted().empty());  // the running take of the first one
+        QCOMPARE(second->takes().size(), std::size_t{1});
+        second->startTake();
+        second->setNote(second->takes().front().id, QStringLiteral("x"));
+        second->startExercise(second->exercise());
+        QVERIFY(!second->isRecording());
+        QCOMPARE(said.count(), 3);
+        QVERIFY(second->takes().front().note.empty());
+        second->openTake(second->takes().front().id);
+        QTRY_VERIFY_WITH_TIMEOUT(second->take() != nullptr, 60000);
+        room.studio->settle();
+        QCOMPARE(room.studio->takes().size(), std::size_t{2});
+    }
+
+    void aDamagedLogbookIsRebuiltFromTheRecordings() {
+        Room room;
+        for (int i = 0; i < 3; ++i) room.playOne();
+        room.studio->acceptNextStep();
+        room.studio->settle();
+        const auto before = room.studio->takes();
+        room.studio.reset();
+        const std::string file = room.dir.filePath(QStringLiteral("logbook.db")).toStdString();
+        QVERIFY(writeFileAtomically(file, "Dear drummer").has_value());
+        StudioOptions options;
+        options.dataFolder = room.dir.path().toStdString();
+        const auto refused = Studio::open(options);
+        QVERIFY(!refused);
+        QCOMPARE(troubleWith(file), LogbookTrouble::Damaged);
+        const auto aside = setAside(file);
+        QVERIFY(aside.has_value());
+        room.open(soloist());
+        room.studio->rebuildLog(QString::fromStdString(aside->string()));
+        room.studio->settle();
+        const auto after = room.studio->takes();
+        QCOMPARE(after.size(), before.size());
+        for (std::size_t i = 0; i < after.size(); ++i) {
+            QCOMPARE(after[i].startedAt, before[i].startedAt);
+            QCOMPARE(after[i].headline, before[i].headline);
+            QCOMPARE(after[i].clean, before[i].clean);
+        }
+        QCOMPARE(room.studio->ladder().tempoBpm, 60.0);  // of its last take
+        QVERIFY(room.studio->interrupted().empty());
+        QCOMPARE(QString::fromStdString(*readFile(*aside)), QStringLiteral("Dear drummer"));
+    }
+
+    void troubleAtTheStartIsAWindowWithWaysOut() {
+        const Error error{"this is not a logbook", "/x/logbook.db", "set it aside"};
+        StartTrouble damaged(error, true);
+        damaged.show();
+        press(damaged, QStringLiteral("Set it aside and rebuild"));
+        QCOMPARE(damaged.wayOut(), StartTrouble::WayOut::Rebuild);
+        StartTrouble other(error, false);
+        other.show();
+        QCOMPARE(other.findChildren<QPushButton*>().size(), 2);
+        press(other, QStringLiteral("Another folder"));
+        QCOMPARE(other.wayOut(), StartTrouble::WayOut::OtherFolder);
+        StartTrouble quit(error, false);
+        quit.show();
+        QTest::keyClick(&quit, Qt::Key_Escape);
+        QCOMPARE(quit.wayOut(), StartTrouble::WayOut::Quit);
+    }
+
+    void whatHasToBeAnsweredWaitsForItsAnswer() {
+        NoticeBar bar;
+        QStringList answers;
+        bar.complain(QStringLiteral("first"));
+        bar.say(QStringLiteral("a remark"));
+        bar.ask(QStringLiteral("second"), QStringLiteral("Yes"), [&] { answers << QStringLiteral("yes"); },
+                QStringLiteral("No"), nullptr);
+        bar.complain(QStringLiteral("first"));
+        QCOMPARE(bar.text(), QStringLiteral("first"));
+        bar.setQuiet(true);
+        QVERIFY(bar.isHidden());
+        bar.setQuiet(false);
+        press(bar, QStringLiteral("Understood"));
+        QCOMPARE(bar.text(), QStringLiteral("second"));
+        press(bar, QStringLiteral("Yes"));
+        QCOMPARE(answers, QStringList{QStringLiteral("yes")});
+        QVERIFY(bar.isHidden());
+    }
+
+    // ---- what is heard
+
+    void withTheClickIsTheClickAsItWent() {
+        TakeView view;
+        TakeRecord& take = view.stored;
+        take.exercise = *builtInExercise("singles-sixteenths");
+        take.frame = {60, 0.5, 2, 0, false, {}};
+        take.click = clickFor(take.exercise, Bpm(60));
+        take.click.beats = 1;  // one only
+        take.click.tone = static_cast<ClickTone>(2);
+        const auto with = soundOf(view, {0.4, 4.4, 1, true, true});
+        const auto without = soundOf(view, {0.4, 4.4, 1, false, true});
+        QVERIFY(with.has_value() && without.has_value());
+        Sound click = *with;
+        for (std::size_t i = 0; i < click.samples.size(); ++i) click.samples[i] -= without->samples[i];
+        const auto wave = clickSound(ClickKind::Bar, 48000, take.click.tone);
+        const auto at = static_cast<std::size_t>(std::llround(0.1 * 48000));
+        for (std::size_t i = 0; i < wave.size(); ++i)
+            QVERIFY(std::abs(click.samples[at + i] - 0.25F * wave[i]) < 1e-5F);
+        QVERIFY(isSilent(click, 1.05, 4.0));  // no click on two, three and four
+    }
+};
+
+QTEST_MAIN(TestNothingLost)
+#include "tst_nothing_lost.moc"
