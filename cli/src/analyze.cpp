@@ -47,7 +47,6 @@ int barsThatFit(const Exercise& exercise, double tempoBpm, double durationS) {
 }
 
 Result<void> deliver(const Options& o, const TakeAnalysis& analysis, const TakeFacts& facts) {
-    const std::string json = analysisToJson(analysis, facts);
     if (!o.csv.empty())
         if (auto written = writeFileAtomically(o.csv, analysisToCsv(analysis)); !written) return written;
     if (o.json.empty()) {
@@ -55,6 +54,7 @@ Result<void> deliver(const Options& o, const TakeAnalysis& analysis, const TakeF
         for (const Finding& finding : analysis.findings) fmt::print("- {}.\n", finding.sentence);
         return {};
     }
+    const std::string json = analysisToJson(analysis, facts);
     if (o.json == "-") return printAll(json);
     return writeFileAtomically(o.json, json);
 }
@@ -79,7 +79,7 @@ Exit run(const Options& o) {
                                   "teach every drum of the pattern"},
                             Exit::BadArguments);
     }
-    const auto heard = hear(o, *pattern);
+    auto heard = hear(o, *pattern);
     if (!heard) return complain(heard.error(), Exit::Unreadable);
     const auto nothing = [&](std::string what) {
         return complain(Error{std::move(what), o.take, "check --first-beat and the recording level"},
@@ -98,7 +98,7 @@ Exit run(const Options& o) {
     plan.profile = o.profile == "performance" ? performanceProfile() : practiceProfile();
     plan.ladder = ladderOf(*pattern);
     const TakeFrame frame{o.tempo, o.firstBeat, bars, o.latencyMs * 1e-3, o.clickBleed, {}};
-    const TakeAnalysis analysis = analyzeTake(*pattern, frame, toldApart(*pattern, heard->take, kit), plan);
+    const TakeAnalysis analysis = analyzeTake(*pattern, frame, toldApart(*pattern, std::move(heard->take), kit), plan);
     if (analysis.matched.hits.empty()) return nothing("nothing is heard in the bars that were asked for");
     const TakeFacts facts{o.take, heard->info.sampleRate, heard->info.durationS, {}};
     if (const auto done = deliver(o, analysis, facts); !done) return complain(done.error(), Exit::Unreadable);

@@ -37,11 +37,15 @@ json noteToJson(const MatchedTake& take, const WrittenStroke& w) {
             {"grid_time_s", rounded(take.firstBeatS + w.gridS, 1e-7)}};
 }
 
-json hitsToJson(const TakeAnalysis& a) {
+/// What the hits are written for while the rest of the document is; no title or sentence holds it.
+constexpr std::string_view kHitsMark = "\"\\u0001hits\"";
+
+/// The list of hits as it stands in the document: one after the other, for a long take has a great many of them.
+std::string hitsAsText(const TakeAnalysis& a) {
     // Strokes struck together share one hit: the hit's note is the first of them, the others follow under "with".
     std::map<int, std::vector<const MatchedStroke*>> byHit;
     for (const MatchedStroke& s : a.matched.strokes) byHit[s.hit].push_back(&s);
-    json hits = json::array();
+    std::string text;
     for (std::size_t i = 0; i < a.matched.hits.size(); ++i) {
         const Hit& hit = a.matched.hits[i];
         json entry{{"time_s", rounded(hit.timeS, 1e-7)},
@@ -61,9 +65,13 @@ json hitsToJson(const TakeAnalysis& a) {
             for (std::size_t k = 1; k < found->second.size(); ++k)
                 entry["with"].push_back(noteToJson(a.matched, found->second[k]->written));
         }
-        hits.push_back(std::move(entry));
+        text += i == 0 ? "[\n  " : ",\n  ";
+        for (const char c : entry.dump(1, ' ', false, json::error_handler_t::replace)) {
+            text += c;
+            if (c == '\n') text += "  ";
+        }
     }
-    return hits;
+    return text.empty() ? "[]" : text + "\n ]";
 }
 
 template <class List, class Convert>
@@ -265,7 +273,7 @@ std::string analysisToJson(const TakeAnalysis& a, const TakeFacts& facts) {
         {"first_beat_s", take.firstBeatS},
         {"bars", take.bars},
         {"passes", take.passes},
-        {"hits", hitsToJson(a)},
+        {"hits", "\x01hits"},
         {"missed", listToJson(take.missed, [&](const WrittenStroke& w) { return noteToJson(take, w); })},
         {"summary", summaryToJson(a)},
         {"measures", measuresToJson(a)},
@@ -277,7 +285,8 @@ std::string analysisToJson(const TakeAnalysis& a, const TakeFacts& facts) {
           {"next_tempo_bpm", a.verdict.nextTempoBpm},
           {"span", spanToJson(a.verdict.span)}}},
     };
-    return out.dump(1, ' ', false, json::error_handler_t::replace) + "\n";
+    std::string text = out.dump(1, ' ', false, json::error_handler_t::replace) + "\n";
+    return text.replace(text.find(kHitsMark), kHitsMark.size(), hitsAsText(a));
 }
 
 }  // namespace upbeat

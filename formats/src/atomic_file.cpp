@@ -100,6 +100,14 @@ Result<void> writeFileAtomically(const fs::path& path, std::string_view text) {
     return {};
 }
 
+bool isTemporaryName(const std::string& name) {
+    constexpr std::string_view kEnding = ".part";
+    if (!name.ends_with(kEnding)) return false;
+    const std::string rest = name.substr(0, name.size() - kEnding.size());
+    const std::size_t digits = rest.find_last_not_of("0123456789");
+    return digits != std::string::npos && digits + 1 < rest.size() && rest[digits] == '.';
+}
+
 Result<std::string> readFile(const fs::path& path, std::size_t largestBytes) {
     std::error_code error;
     const auto status = fs::status(path, error);

@@ -121,6 +121,8 @@ std::vector<std::string> TakeStore::unknownTo(const std::set<std::string>& known
 void TakeStore::tidy(const std::set<std::string>& known) const {
     std::error_code ignored;
     for (const std::string& name : endingIn(".flac.mend")) fs::remove(at(name, ".flac.mend"), ignored);
+    for (const std::string& name : endingIn(""))
+        if (isTemporaryName(name)) fs::remove(at(name, ""), ignored);
     for (const char* part : {".flac.part", ".json.part"})
         for (const std::string& name : endingIn(part))
             if (known.contains(name + ".flac")) (void)settle(name);

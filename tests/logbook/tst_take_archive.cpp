@@ -248,7 +248,7 @@ class TestTakeArchive : public QObject {
         const DataFolder folder = folderIn(dir);
         const TakeArchive archive(folder);
         QVERIFY(Logbook::open(folder.logbook()).has_value());
-        for (const char* file : {"a.json.part", "b.notes.part", "c.flac.mend", "d.flac.part", "e.json"})
+        for (const char* file : {"a.json.part", "b.notes.part", "c.flac.mend", "d.flac.part", "e.json", "g.json.part.4711.part"})
             QVERIFY(writeFileAtomically(folder.takes() / file, "").has_value());
         QVERIFY(writeFileAtomically(folder.takes() / "f.flac.part", "sound").has_value());  // who knows what it is
         const State state = stateOf(folder);

@@ -5,12 +5,13 @@
 namespace upbeat {
 
 void Patch::fill(std::span<const BandEnergy> frames, std::size_t middle) {
-    m_empty = false;
+    Steps steps{};
     for (std::size_t f = 0; f < kPatchFrames; ++f) {
         const std::size_t at = middle + f;
         if (at < kPatchBefore || at - kPatchBefore >= frames.size()) continue;
-        m_steps[f] = toSteps(frames[at - kPatchBefore]);
+        steps[f] = toSteps(frames[at - kPatchBefore]);
     }
+    setSteps(steps);
 }
 
 float Patch::meanEnergy(std::size_t band, int from, int to) const {

@@ -13,6 +13,9 @@ namespace upbeat {
 /// followed, and a device or a pipe takes the text as it is.
 [[nodiscard]] Result<void> writeFileAtomically(const std::filesystem::path& path, std::string_view text);
 
+/// Whether a name is one that writeFileAtomically gives a file for a moment: a crash may leave it.
+[[nodiscard]] bool isTemporaryName(const std::string& name);
+
 /// The plain file that writing to `path` makes or replaces, links followed. An error where a device, a pipe or a folder
 /// stands there.
 [[nodiscard]] Result<std::filesystem::path> plainFileBehind(const std::filesystem::path& path);
