@@ -1,7 +1,7 @@
 #pragma once
 
-#include "shell/place.h"
-#include "shell/verdict_bar.h"
+#include "place/place.h"
+#include "place/verdict_bar.h"
 #include "studio/studio.h"
 
 namespace upbeat {

@@ -114,12 +114,17 @@ void GateList::paintGate(QPainter& painter, const Gate& gate, const QRectF& row)
     painter.setFont(typeFace(15, true));
     painter.drawText(QRectF(row.left(), row.top() + 2, row.width(), 24), Qt::AlignRight | Qt::AlignVCenter,
                      figure.trimmed());
-    if (row.height() < 40) return;
+    constexpr double kRoomForTrack = 40;
+    if (row.height() >= kRoomForTrack) paintTrack(painter, gate, row);
+}
+
+void GateList::paintTrack(QPainter& painter, const Gate& gate, const QRectF& row) const {
+    const Theme& theme = Theme::of(palette());
     const QRectF track(row.left() + 24, row.top() + 30, std::max(40.0, row.width() - 150), 7);
     painter.setPen(Qt::NoPen);
     painter.setBrush(theme.target);
     painter.drawRoundedRect(track, 3, 3);
-    painter.setBrush(ink);
+    painter.setBrush(gate.state == GateState::Missed ? theme.late : theme.ink);
     painter.drawRoundedRect(QRectF(track.left(), track.top(),
                                    std::max(4.0, track.width() * strainOf(gate, gate.measured.value)), track.height()),
                             3, 3);
@@ -134,7 +139,7 @@ void GateList::paintGate(QPainter& painter, const Gate& gate, const QRectF& row)
     painter.setFont(typeFace(13));
     painter.setPen(theme.inkSoft);
     const QString asked = (gate.atLeast ? tr("at least %1") : tr("at most %1"))
-                              .arg(gate.limit, 0, 'f', whole || gate.limit >= 20 ? 0 : 1);
+                              .arg(gate.limit, 0, 'f', gate.kind == GateKind::Mistakes || gate.limit >= 20 ? 0 : 1);
     painter.drawText(QRectF(row.left(), row.top() + 23, row.width(), 20), Qt::AlignRight | Qt::AlignVCenter, asked);
 }
 

@@ -2,7 +2,7 @@
 
 #include <QWidget>
 
-#include "upbeat/coach/gates.h"
+#include "upbeat/judge/gates.h"
 
 namespace upbeat {
 
@@ -21,6 +21,8 @@ class GateList : public QWidget {
   private:
     [[nodiscard]] double rowHeight() const;
     void paintGate(QPainter& painter, const Gate& gate, const QRectF& row) const;
+    /// What was measured and its interval on a track, the limit always at the same place.
+    void paintTrack(QPainter& painter, const Gate& gate, const QRectF& row) const;
 
     std::vector<Gate> m_gates;
 };

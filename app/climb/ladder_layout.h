@@ -5,7 +5,7 @@
 #include <QRectF>
 #include <vector>
 
-#include "upbeat/coach/ladder.h"
+#include "upbeat/ladder/ladder.h"
 #include "upbeat/logbook/take_repository.h"
 
 namespace upbeat {

@@ -5,7 +5,7 @@
 #include <QPainter>
 #include <cmath>
 
-#include "shell/verdict_bar.h"
+#include "place/verdict_bar.h"
 #include "theme/theme.h"
 #include "theme/words.h"
 
@@ -46,29 +46,8 @@ void LadderView::paintEvent(QPaintEvent* /*event*/) {
     painter.setBrush(theme.surface);
     painter.drawRoundedRect(QRectF(rect()).adjusted(0.5, 0.5, -0.5, -0.5), 8, 8);
     const LadderLayout layout = layoutNow();
-    for (const auto& rung : layout.rungs) {
-        painter.setFont(typeFace(rung.current ? 20 : 15, rung.current));
-        painter.setPen(rung.current ? theme.ink : theme.inkSoft);
-        painter.drawText(QRectF(4, rung.y - 14, kTempoColumn - 16, 28), Qt::AlignRight | Qt::AlignVCenter,
-                         tempoInWords(rung.tempoBpm));
-        painter.setPen(QPen(rung.current ? theme.ink : theme.edge, rung.current ? 3 : 1.2));
-        painter.drawLine(QPointF(kTempoColumn, rung.y), QPointF(width() - 14, rung.y));
-        if (std::abs(rung.tempoBpm - m_ladder.goalBpm) < 0.01) {
-            painter.setFont(typeFace(Type::kSmall));
-            painter.setPen(theme.inkSoft);
-            painter.drawText(QRectF(width() - 160, rung.y - 22, 142, 20), Qt::AlignRight, tr("full speed"));
-        }
-    }
-    const double tall = std::clamp(0.62 * layout.rungHeight, 9.0, 26.0);
-    for (const auto& take : layout.takes) {
-        const QPointF tip = take.foot + QPointF(take.clean ? 0 : -0.35 * tall, -tall);
-        const QColor ink = take.clean ? theme.ink : theme.late;
-        painter.setPen(QPen(ink, 3.4, Qt::SolidLine, Qt::RoundCap));
-        painter.drawLine(take.foot, tip);
-        painter.setPen(QPen(ink, 1.8));
-        painter.setBrush(take.clean ? ink : theme.surface);
-        painter.drawEllipse(take.foot, 3.6, 3.6);
-    }
+    paintRungs(painter, theme, layout);
+    paintTakes(painter, theme, layout);
     painter.setFont(typeFace(13));
     painter.setPen(theme.inkSoft);
     double free = 0;
@@ -82,6 +61,35 @@ void LadderView::paintEvent(QPaintEvent* /*event*/) {
         painter.setFont(typeFace(Type::kLead));
         painter.drawText(QRectF(rect()).adjusted(kTempoColumn, 0, 0, 0), Qt::AlignCenter,
                          tr("No take stands here yet.\nSpace plays the first one."));
+    }
+}
+
+void LadderView::paintRungs(QPainter& painter, const Theme& theme, const LadderLayout& layout) const {
+    for (const auto& rung : layout.rungs) {
+        painter.setFont(typeFace(rung.current ? 20 : 15, rung.current));
+        painter.setPen(rung.current ? theme.ink : theme.inkSoft);
+        painter.drawText(QRectF(4, rung.y - 14, kTempoColumn - 16, 28), Qt::AlignRight | Qt::AlignVCenter,
+                         tempoInWords(rung.tempoBpm));
+        painter.setPen(QPen(rung.current ? theme.ink : theme.edge, rung.current ? 3 : 1.2));
+        painter.drawLine(QPointF(kTempoColumn, rung.y), QPointF(width() - 14, rung.y));
+        if (std::abs(rung.tempoBpm - m_ladder.goalBpm) < 0.01) {
+            painter.setFont(typeFace(Type::kSmall));
+            painter.setPen(theme.inkSoft);
+            painter.drawText(QRectF(width() - 160, rung.y - 22, 142, 20), Qt::AlignRight, tr("full speed"));
+        }
+    }
+}
+
+void LadderView::paintTakes(QPainter& painter, const Theme& theme, const LadderLayout& layout) {
+    const double tall = std::clamp(0.62 * layout.rungHeight, 9.0, 26.0);
+    for (const auto& take : layout.takes) {
+        const QPointF tip = take.foot + QPointF(take.clean ? 0 : -0.35 * tall, -tall);
+        const QColor ink = take.clean ? theme.ink : theme.late;
+        painter.setPen(QPen(ink, 3.4, Qt::SolidLine, Qt::RoundCap));
+        painter.drawLine(take.foot, tip);
+        painter.setPen(QPen(ink, 1.8));
+        painter.setBrush(take.clean ? ink : theme.surface);
+        painter.drawEllipse(take.foot, 3.6, 3.6);
     }
 }
 

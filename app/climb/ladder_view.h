@@ -6,6 +6,8 @@
 
 namespace upbeat {
 
+struct Theme;
+
 /// Rungs by tempo with the takes standing on them: upright and filled when clean, leaning and hollow when not.
 class LadderView : public QWidget {
     Q_OBJECT
@@ -23,6 +25,8 @@ class LadderView : public QWidget {
 
   private:
     [[nodiscard]] LadderLayout layoutNow() const;
+    void paintRungs(QPainter& painter, const Theme& theme, const LadderLayout& layout) const;
+    static void paintTakes(QPainter& painter, const Theme& theme, const LadderLayout& layout);
 
     Ladder m_ladder;
     double m_tempoBpm = 60;

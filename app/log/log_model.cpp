@@ -5,7 +5,7 @@
 #include <QLocale>
 #include <algorithm>
 
-#include "shell/verdict_bar.h"
+#include "place/verdict_bar.h"
 
 namespace upbeat {
 

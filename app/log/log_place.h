@@ -5,7 +5,7 @@
 #include <QListView>
 
 #include "log/log_model.h"
-#include "shell/place.h"
+#include "place/place.h"
 #include "studio/studio.h"
 
 namespace upbeat {

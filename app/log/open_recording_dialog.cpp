@@ -27,17 +27,7 @@ OpenRecordingDialog::OpenRecordingDialog(const QString& exercise, double tempoBp
     about->setWordWrap(true);
     about->setFont(typeFace(Type::kText));
     form->addRow(about);
-    auto* row = new QHBoxLayout;
-    auto* browse = new QPushButton(tr("Browse"), this);
-    row->addWidget(m_file, 1);
-    row->addWidget(browse);
-    connect(browse, &QPushButton::clicked, this, [this] {
-        const QString chosen = QFileDialog::getOpenFileName(
-            this, tr("Recording"), {}, tr("Recordings (*.wav *.flac *.ogg *.aif *.aiff *.mid *.midi)"));
-        if (!chosen.isEmpty()) m_file->setText(chosen);
-    });
-    m_file->setAccessibleName(tr("Recording"));
-    form->addRow(tr("Recording"), row);
+    form->addRow(tr("Recording"), buildFileRow());
     m_tempo->setRange(kSlowestTempo, kFastestTempo);
     for (QDoubleSpinBox* box : {m_tempo, m_firstBeat}) box->setButtonSymbols(QAbstractSpinBox::NoButtons);
     m_tempo->setDecimals(2);
@@ -53,6 +43,20 @@ OpenRecordingDialog::OpenRecordingDialog(const QString& exercise, double tempoBp
     connect(buttons, &QDialogButtonBox::accepted, this, &QDialog::accept);
     connect(buttons, &QDialogButtonBox::rejected, this, &QDialog::reject);
     form->addRow(buttons);
+}
+
+QLayout* OpenRecordingDialog::buildFileRow() {
+    auto* row = new QHBoxLayout;
+    auto* browse = new QPushButton(tr("Browse"), this);
+    row->addWidget(m_file, 1);
+    row->addWidget(browse);
+    connect(browse, &QPushButton::clicked, this, [this] {
+        const QString chosen = QFileDialog::getOpenFileName(
+            this, tr("Recording"), {}, tr("Recordings (*.wav *.flac *.ogg *.aif *.aiff *.mid *.midi)"));
+        if (!chosen.isEmpty()) m_file->setText(chosen);
+    });
+    m_file->setAccessibleName(tr("Recording"));
+    return row;
 }
 
 }  // namespace upbeat

@@ -16,6 +16,8 @@ class OpenRecordingDialog : public QDialog {
     [[nodiscard]] double firstBeatS() const { return m_firstBeat->value(); }
 
   private:
+    [[nodiscard]] QLayout* buildFileRow();
+
     QLineEdit* m_file;
     QDoubleSpinBox* m_tempo;
     QDoubleSpinBox* m_firstBeat;

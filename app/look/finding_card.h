@@ -2,7 +2,7 @@
 
 #include <QAbstractButton>
 
-#include "upbeat/coach/findings.h"
+#include "upbeat/judge/findings.h"
 
 namespace upbeat {
 

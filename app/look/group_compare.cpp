@@ -6,7 +6,7 @@
 #include "strokes/stroke_painter.h"
 #include "theme/theme.h"
 #include "theme/words.h"
-#include "upbeat/coach/place_words.h"
+#include "upbeat/judge/place_words.h"
 
 namespace upbeat {
 

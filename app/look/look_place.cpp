@@ -7,7 +7,7 @@
 #include "look/finding_card.h"
 #include "theme/theme.h"
 #include "theme/words.h"
-#include "upbeat/coach/place_words.h"
+#include "upbeat/judge/place_words.h"
 
 namespace upbeat {
 
@@ -39,6 +39,27 @@ LookPlace::LookPlace(Studio& studio, QWidget* parent)
       m_detail(new QLabel(this)),
       m_verdict(new VerdictBar(this)) {
     setFocusPolicy(Qt::StrongFocus);
+    QWidget* side = buildSide();
+    m_lenses = new QHBoxLayout;
+    m_lenses->setSpacing(6);
+    m_lensHint->setFont(typeFace(Type::kSmall));
+    auto* grid = new QGridLayout(this);
+    grid->setContentsMargins(0, 0, 0, 0);
+    grid->setHorizontalSpacing(18);
+    grid->setVerticalSpacing(12);
+    grid->addLayout(m_lenses, 0, 0);
+    grid->addWidget(m_field, 1, 0);
+    grid->addWidget(side, 0, 1, 2, 1);
+    grid->addWidget(m_verdict, 2, 0, 1, 2);
+    grid->setColumnStretch(0, 1);
+    grid->setRowStretch(1, 1);
+    connectStudio();
+    addKeys();
+    m_verdict->clear();
+    showTake();
+}
+
+QWidget* LookPlace::buildSide() {
     auto* side = new QWidget(this);
     side->setFixedWidth(304);
     auto* sideLayout = new QVBoxLayout(side);
@@ -67,58 +88,7 @@ LookPlace::LookPlace(Studio& studio, QWidget* parent)
     sideLayout->addWidget(m_closeUp);
     sideLayout->addWidget(m_detail);
     buildListening(sideLayout);
-    m_lenses = new QHBoxLayout;
-    m_lenses->setSpacing(6);
-    m_lensHint->setFont(typeFace(Type::kSmall));
-    auto* grid = new QGridLayout(this);
-    grid->setContentsMargins(0, 0, 0, 0);
-    grid->setHorizontalSpacing(18);
-    grid->setVerticalSpacing(12);
-    grid->addLayout(m_lenses, 0, 0);
-    grid->addWidget(m_field, 1, 0);
-    grid->addWidget(side, 0, 1, 2, 1);
-    grid->addWidget(m_verdict, 2, 0, 1, 2);
-    grid->setColumnStretch(0, 1);
-    grid->setRowStretch(1, 1);
-    connect(m_verdict, &VerdictBar::accepted, &m_studio, &Studio::acceptNextStep);
-    connect(m_field, &FieldView::chosenChanged, this, &LookPlace::showChosen);
-    connect(&m_studio, &Studio::spanFetched, this, [this](std::shared_ptr<const Sound> sound, double fromS) {
-        const FieldMark* mark = m_field->chosen();
-        // Another hit may have been chosen while the disk was read: then its own sound is on the way.
-        const double onsetS = mark != nullptr ? mark->timeS - fromS : -1;
-        if (onsetS >= 0 && onsetS <= sound->durationS()) m_closeUp->show(std::move(sound), onsetS);
-    });
-    connect(&m_studio, &Studio::takeOpened, this, &LookPlace::showTake);
-    connect(&m_studio, &Studio::nextStepChanged, this, &LookPlace::showVerdict);
-    connect(&m_studio, &Studio::ticked, this, [this] {
-        if (isVisible()) m_field->setPlayhead(m_studio.playheadS());
-    });
-    addKey(Qt::Key_Return, tr("Enter"), tr("next step"), [this] { m_studio.acceptNextStep(); });
-    addKey(Qt::Key_Left, tr("Arrows"), tr("hit"), [this] { m_field->moveAlong(-1); });
-    addHiddenKey(Qt::Key_Right, [this] { m_field->moveAlong(1); });
-    addHiddenKey(Qt::Key_Up, [this] { m_field->movePass(-1); });
-    addHiddenKey(Qt::Key_Down, [this] { m_field->movePass(1); });
-    addKey(Qt::Key_N, QStringLiteral("N"), tr("next finding"), [this] {
-        if (m_findingCount > 0) chooseFinding((m_finding + 1) % m_findingCount);
-    });
-    addKey(Qt::Key_L, QStringLiteral("L"), tr("lens"), [this] { nextLens(); });
-    addKey(Qt::Key_G, QStringLiteral("G"), tr("groups"), [this] { toggleGroups(); });
-    addKey(Qt::Key_H, QStringLiteral("H"), tr("hear"), [this] { hear(spanToHear()); });
-    addKey(Qt::Key_S, QStringLiteral("S"), tr("half speed"), [this] {
-        Listening slow = spanToHear();
-        slow.speed = 0.5;
-        hear(slow);
-    });
-    addKey(Qt::Key_A, QStringLiteral("A"), tr("hear all"), [this] {
-        if (m_studio.take()) hear({0, m_studio.take()->stored.durationS});
-    });
-    addKey(Qt::Key_D, QStringLiteral("D"), tr("drill"), [this] { makeDrill(); });
-    addKey(Qt::Key_Plus, QStringLiteral("+ −"), tr("zoom"), [this] { m_field->zoomIn(); });
-    addHiddenKey(Qt::Key_Equal, [this] { m_field->zoomIn(); });
-    addHiddenKey(Qt::Key_Minus, [this] { m_field->zoomOut(); });
-    addHiddenKey(Qt::Key_Escape, [this] { m_studio.stopPlaying(); });
-    m_verdict->clear();
-    showTake();
+    return side;
 }
 
 void LookPlace::enter() {
@@ -253,73 +223,6 @@ void LookPlace::showChosen() {
                           .arg(std::abs(mark->offsetMs), 0, 'f', 1)
                           .arg(mark->offsetMs < 0 ? tr("early") : tr("late"))
                           .arg(mark->relativeDb, 0, 'f', 1));
-}
-
-/// What is heard with: kept from one listening to the next.
-void LookPlace::buildListening(QVBoxLayout* side) {
-    auto* row = new QHBoxLayout;
-    row->setSpacing(6);
-    const auto toggle = [&](const QString& text, const QString& tip, Qt::Key key) {
-        auto* button = new QPushButton(text, this);
-        button->setCheckable(true);
-        button->setFocusPolicy(Qt::NoFocus);
-        button->setToolTip(tip);
-        row->addWidget(button);
-        addHiddenKey(key, [button] { button->toggle(); });
-        return button;
-    };
-    m_withClick = toggle(tr("C  click"), tr("Hear it with the click (C)"), Qt::Key_C);
-    m_ideal = toggle(tr("I  ideal"), tr("Hear it as the page asks for it (I)"), Qt::Key_I);
-    m_loop = toggle(tr("O  loop"), tr("Round and round (O)"), Qt::Key_O);
-    side->addLayout(row);
-}
-
-/// From a beat before the chosen hit, else the chosen finding, else the first beat, a bar long.
-Listening LookPlace::spanToHear() const {
-    const TakePtr& take = m_studio.take();
-    if (!take) return {};
-    const TakeRecord& stored = take->stored;
-    const double bar = barDurationS(stored.exercise, Bpm(stored.frame.tempoBpm));
-    double at = stored.frame.firstBeatS + stored.frame.latencyS;
-    if (const FieldMark* mark = m_field->chosen()) at = mark->timeS;
-    constexpr double kBefore = 0.05;
-    const double beat = 60.0 / stored.frame.tempoBpm;
-    if (m_finding >= 0 && m_field->chosen() == nullptr) {
-        // A finding is heard where it happened first: its beat in the first pass, with a beat around it.
-        const Finding& finding = take->analysis.findings[static_cast<std::size_t>(m_finding)];
-        if (finding.stroke)
-            at += stored.exercise.strokes[static_cast<std::size_t>(*finding.stroke)].at.toDouble() *
-                  quarterS(stored.exercise.meter, Bpm(stored.frame.tempoBpm));
-    }
-    return {at - beat - kBefore, at + bar};
-}
-
-void LookPlace::hear(Listening wish) {
-    if (m_studio.isPlaying()) {
-        m_studio.stopPlaying();
-        return;
-    }
-    wish.click = m_withClick->isChecked();
-    wish.ideal = m_ideal->isChecked();
-    wish.loop = m_loop->isChecked();
-    // A loop must come round on the beat.
-    if (wish.loop && m_studio.take()) {
-        const double beat = 60.0 / m_studio.take()->stored.frame.tempoBpm;
-        wish.toS = wish.fromS + beat * std::max(1.0, std::round((wish.toS - wish.fromS) / beat));
-    }
-    m_studio.listen(wish);
-}
-
-void LookPlace::makeDrill() {
-    const TakePtr& take = m_studio.take();
-    if (!take) return;
-    if (m_finding >= 0) {
-        if (const auto& drill = take->analysis.findings[static_cast<std::size_t>(m_finding)].drill)
-            m_studio.isolate(*drill);
-        return;
-    }
-    if (const FieldMark* mark = m_field->chosen(); mark != nullptr && mark->stroke >= 0)
-        m_studio.isolate(beatAround(take->stored.exercise, mark->stroke));
 }
 
 }  // namespace upbeat

@@ -7,8 +7,8 @@
 
 #include "look/close_up.h"
 #include "look/group_compare.h"
-#include "shell/place.h"
-#include "shell/verdict_bar.h"
+#include "place/place.h"
+#include "place/verdict_bar.h"
 #include "strokes/field_view.h"
 #include "strokes/lens.h"
 #include "studio/studio.h"
@@ -43,6 +43,10 @@ class LookPlace : public Place {
     void chooseFinding(int index);
     void nextLens();
     void fillLenses();
+    [[nodiscard]] QWidget* buildSide();
+    void connectStudio();
+    void addKeys();
+    void addListeningKeys();
     void buildListening(QVBoxLayout* side);
     [[nodiscard]] Listening spanToHear() const;
     void hear(Listening wish);

@@ -7,7 +7,7 @@
 #include <algorithm>
 #include <cmath>
 
-#include "shell/verdict_bar.h"
+#include "place/verdict_bar.h"
 #include "strokes/stroke_painter.h"
 
 namespace upbeat {
@@ -162,95 +162,6 @@ void PlayPlace::paintPasses(QPainter& painter, const QRectF& box) const {
     const QString last =
         now > 1 ? live->lastPassInWords() : (m_studio.isHandsFree() ? tr("hands-free: keep your sticks") : QString());
     painter.drawText(below, Qt::AlignRight | Qt::AlignTop | Qt::TextWordWrap, last);
-}
-
-void PlayPlace::paintPhrase(QPainter& painter, const QRectF& box) const {
-    const Theme& theme = Theme::of(palette());
-    painter.setPen(QPen(theme.edge, 1));
-    painter.setBrush(theme.surface);
-    painter.drawRoundedRect(box.adjusted(0.5, 0.5, -0.5, -0.5), 8, 8);
-    const Exercise& e = exercise();
-    if (e.strokes.empty() || m_page.columns.empty()) return;
-    const LiveTake* live = m_studio.isRecording() ? m_studio.live() : nullptr;
-    const double place = live != nullptr ? live->placeInPass() : 0.0;
-    // A long phrase is shown a few bars at a time: the ones that are being played.
-    const double perBar = static_cast<double>(m_page.columns.size()) / e.bars;
-    const int barsShown = std::clamp(static_cast<int>(box.width() / (30.0 * perBar)), 1, e.bars);
-    const int firstBar = std::min(m_page.barAt(place) / barsShown * barsShown, e.bars - barsShown);
-    const double from = m_page.placeOfBar(firstBar);
-    const double span = m_page.placeOfBar(firstBar + barsShown) - from;
-    const double column = box.width() / (perBar * barsShown);
-    const auto xOf = [&](double p) {
-        return box.left() + 0.5 * std::min(column, 60.0) + (p - from) / span * (box.width() - 8);
-    };
-    const auto visible = [&](double p) { return p >= from - 1e-9 && p < from + span - 1e-9; };
-    const double base = box.bottom() - std::max(52.0, 0.17 * box.height());
-    StrokeScale scale;
-    scale.fullHeight = (base - box.top()) / 1.25 - 8;
-    scale.reach = std::min(0.44 * column, 40.0);
-    const double width = std::clamp(0.10 * column, 2.0, 9.0);
-    const StrokePainter strokes(painter, theme, width);
-    painter.setPen(QPen(theme.edge, 1.4));
-    painter.drawLine(QPointF(box.left() + 10, base), QPointF(box.right() - 10, base));
-    const auto slots = slotsOf(e);
-    for (std::size_t i = 0; i < e.strokes.size(); ++i)
-        if (visible(m_page.strokePlaces[i]))
-            strokes.target(QPointF(xOf(m_page.strokePlaces[i]) + slots[i] * 1.6 * width, base),
-                           strokeHeight(targetDb(e, e.strokes[i]), scale));
-    if (live != nullptr && live->passNow() > 0) {
-        const auto draw = [&](int pass, double keepAfter) {
-            for (const FieldMark& mark : live->marksOfPass(pass))
-                if (visible(mark.place) && mark.place > keepAfter)
-                    strokes.stroke(shapeStroke(QPointF(xOf(mark.place) + mark.slot * 1.6 * width, base), mark.offsetMs,
-                                               mark.relativeDb, mark.limb, scale));
-        };
-        // The pass before stays until the new one reaches it: there is always a whole phrase to look at.
-        if (live->passNow() > 1) {
-            painter.setOpacity(0.28);
-            draw(live->passNow() - 1, place);
-            painter.setOpacity(1);
-        }
-        draw(live->passNow(), -1);
-        const double x = xOf(place);
-        painter.setPen(QPen(theme.ink, 2, Qt::DotLine));
-        painter.drawLine(QPointF(x, box.top() + 22), QPointF(x, base + 8));
-        painter.setPen(Qt::NoPen);
-        painter.setBrush(theme.ink);
-        painter.drawPolygon(QPolygonF({{x - 10, box.top() + 8}, {x + 10, box.top() + 8}, {x, box.top() + 24}}));
-    }
-    for (const FieldColumn& c : m_page.columns) {
-        if (!visible(c.place)) continue;
-        painter.setFont(
-            typeFace(c.onBeat ? std::clamp(0.5 * column, 16.0, 30.0) : std::clamp(0.4 * column, 12.0, 24.0), c.onBeat));
-        painter.setPen(c.onBeat ? theme.ink : theme.inkSoft);
-        painter.drawText(QRectF(xOf(c.place) - 50, base + 10, 100, 40), Qt::AlignHCenter | Qt::AlignTop, c.word);
-    }
-}
-
-void PlayPlace::paintLevel(QPainter& painter, const QRectF& box) const {
-    const Theme& theme = Theme::of(palette());
-    painter.setFont(typeFace(Type::kText));
-    painter.setPen(theme.inkSoft);
-    painter.drawText(QRectF(box.left(), box.top(), 60, box.height()), Qt::AlignVCenter, tr("input"));
-    constexpr int kBars = 48;
-    constexpr double kLowestDb = -60;
-    const double share = std::clamp(1.0 - m_levelDb / kLowestDb, 0.0, 1.0);
-    const double left = box.left() + 64;
-    const double step = std::min(10.0, (0.55 * box.width()) / kBars);
-    for (int i = 0; i < kBars; ++i) {
-        const bool on = i < std::lround(share * kBars);
-        const bool high = i >= kBars - 3;
-        painter.fillRect(QRectF(left + i * step, box.center().y() - 8, 0.6 * step, 16),
-                         on ? (high ? theme.late : theme.ink) : theme.target);
-    }
-    QString words = tr("quiet");
-    if (m_levelDb > -45) words = tr("room to spare");
-    if (m_levelDb > -12) words = tr("good");
-    if (m_levelDb > -3) words = tr("too loud: turn the input down");
-    if (!m_studio.isRecording()) words = tr("listening starts with the take");
-    if (const int lost = m_studio.losses(); lost > 0)
-        words = counted(lost, tr("a gap in the recording"), tr("%1 gaps in the recording"));
-    painter.drawText(QRectF(left + kBars * step + 16, box.top(), box.width(), box.height()), Qt::AlignVCenter, words);
 }
 
 }  // namespace upbeat

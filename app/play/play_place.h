@@ -1,6 +1,6 @@
 #pragma once
 
-#include "shell/place.h"
+#include "place/place.h"
 #include "studio/studio.h"
 
 namespace upbeat {
@@ -21,6 +21,9 @@ class PlayPlace : public Place {
     void paintCount(QPainter& painter, const QRectF& box) const;
     void paintPasses(QPainter& painter, const QRectF& box) const;
     void paintPhrase(QPainter& painter, const QRectF& box) const;
+    struct PhraseView;
+    [[nodiscard]] PhraseView viewOf(const QRectF& box, double place) const;
+    void paintLive(QPainter& painter, const PhraseView& view, const LiveTake& take) const;
     void paintLevel(QPainter& painter, const QRectF& box) const;
     [[nodiscard]] const Exercise& exercise() const;
 

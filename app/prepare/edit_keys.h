@@ -3,7 +3,7 @@
 #include <QKeyEvent>
 #include <functional>
 
-#include "shell/place.h"
+#include "place/place.h"
 #include "upbeat/music/editor.h"
 
 namespace upbeat {

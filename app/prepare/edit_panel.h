@@ -35,6 +35,8 @@ class EditPanel : public QWidget {
 
   private:
     void build();
+    void makeFields();
+    [[nodiscard]] QLayout* buildFields();
     void askForWords();
     /// What is wrong or, where nothing is, what stands under the pen.
     void say(const QString& complaint);

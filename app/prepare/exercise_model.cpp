@@ -1,6 +1,6 @@
 #include "prepare/exercise_model.h"
 
-#include "shell/verdict_bar.h"
+#include "place/verdict_bar.h"
 
 namespace upbeat {
 

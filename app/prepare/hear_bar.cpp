@@ -24,18 +24,30 @@ HearBar::HearBar(Studio& studio, QWidget* parent)
       m_from(new QSpinBox(this)),
       m_to(new QSpinBox(this)),
       m_practise(new QPushButton(this)) {
-    const auto inRow = [](QWidget* row) {
-        auto* line = new QHBoxLayout(row);
-        line->setContentsMargins(0, 0, 0, 0);
-        line->setSpacing(8);
-        return line;
-    };
     m_layout->setContentsMargins(0, 0, 0, 0);
     m_layout->setSpacing(8);
     m_layout->addWidget(m_sound);
     m_layout->addWidget(m_part);
     m_layout->addStretch();
-    auto* layout = inRow(m_sound);
+    buildSound();
+    buildPart();
+    connect(&m_studio, &Studio::ticked, this, &HearBar::showPlaying);
+    refresh();
+}
+
+namespace {
+
+QHBoxLayout* lineIn(QWidget* row) {
+    auto* line = new QHBoxLayout(row);
+    line->setContentsMargins(0, 0, 0, 0);
+    line->setSpacing(8);
+    return line;
+}
+
+}  // namespace
+
+void HearBar::buildSound() {
+    auto* layout = lineIn(m_sound);
     m_hear->setAccessibleName(tr("Hear the exercise"));
     m_hear->setFocusPolicy(Qt::TabFocus);
     m_loop->setChecked(true);
@@ -43,7 +55,11 @@ HearBar::HearBar(Studio& studio, QWidget* parent)
     layout->addWidget(m_hear);
     for (QPushButton* button : {m_loop, m_click, m_half, m_feel}) layout->addWidget(button);
     layout->addStretch();
-    layout = inRow(m_part);
+    connect(m_hear, &QPushButton::clicked, this, [this] { hear(); });
+}
+
+void HearBar::buildPart() {
+    auto* layout = lineIn(m_part);
     m_bars->setFont(typeFace(Type::kSmall));
     m_bars->setBuddy(m_from);
     layout->addWidget(m_bars);
@@ -59,9 +75,6 @@ HearBar::HearBar(Studio& studio, QWidget* parent)
     m_from->setAccessibleName(tr("From bar"));
     m_to->setAccessibleName(tr("To bar"));
     layout->addStretch();
-    connect(m_hear, &QPushButton::clicked, this, [this] { hear(); });
-    connect(&m_studio, &Studio::ticked, this, &HearBar::showPlaying);
-    refresh();
 }
 
 void HearBar::resizeEvent(QResizeEvent* event) {

@@ -27,6 +27,8 @@ class HearBar : public QWidget {
     void resizeEvent(QResizeEvent* event) override;
 
   private:
+    void buildSound();
+    void buildPart();
     void arrange();
     void showPlaying();
     void showPractise();

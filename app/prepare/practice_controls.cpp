@@ -63,6 +63,18 @@ void PracticeControls::build() {
     m_profile = new QComboBox(this);
     m_profile->addItems({tr("practice contrast"), tr("performance")});
     m_input = new QComboBox(this);
+    m_teach = new QPushButton(this);
+    m_teach->setFocusPolicy(Qt::TabFocus);
+    m_teach->setAccessibleName(tr("Teach the kit"));
+    for (QComboBox* combo : {m_click, m_tone, m_profile, m_input}) {
+        combo->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
+        combo->setMinimumContentsLength(6);
+    }
+    layOut(grid);
+    connectAll();
+}
+
+void PracticeControls::layOut(QGridLayout* grid) {
     const QList<std::pair<QString, QWidget*>> fields{{tr("Tempo"), m_tempo},
                                                      {tr("Goal"), m_goal},
                                                      {tr("Bars a take"), m_bars},
@@ -79,18 +91,14 @@ void PracticeControls::build() {
         grid->addWidget(caption(fields.at(i).first, fields.at(i).second), row, i % 4, 1, columns);
         grid->addWidget(fields.at(i).second, row + 1, i % 4, 1, columns);
     }
-    m_teach = new QPushButton(this);
-    m_teach->setFocusPolicy(Qt::TabFocus);
-    m_teach->setAccessibleName(tr("Teach the kit"));
     grid->addWidget(m_teach, 6, 0, 1, 4);
-    connect(m_teach, &QPushButton::clicked, this, &PracticeControls::teachWanted);
     for (int column = 0; column < 4; ++column) {
         grid->setColumnStretch(column, 1);
     }
-    for (QComboBox* combo : {m_click, m_tone, m_profile, m_input}) {
-        combo->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
-        combo->setMinimumContentsLength(6);
-    }
+}
+
+void PracticeControls::connectAll() {
+    connect(m_teach, &QPushButton::clicked, this, &PracticeControls::teachWanted);
     connect(m_tempo, &QDoubleSpinBox::valueChanged, &m_studio, &Studio::setTempo);
     connect(m_goal, &QDoubleSpinBox::valueChanged, &m_studio, &Studio::setGoal);
     connect(m_bars, &QSpinBox::valueChanged, this,

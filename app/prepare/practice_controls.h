@@ -8,6 +8,8 @@
 
 #include "studio/studio.h"
 
+class QGridLayout;
+
 namespace upbeat {
 
 /// How it is practised: tempo and goal, bars a take, click, timer, what is asked for, and the input.
@@ -25,6 +27,8 @@ class PracticeControls : public QWidget {
 
   private:
     void build();
+    void layOut(QGridLayout* grid);
+    void connectAll();
     void changeSetting(const std::function<void(PracticeSettings&)>& change);
 
     Studio& m_studio;

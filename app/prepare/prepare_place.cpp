@@ -16,10 +16,6 @@ namespace upbeat {
 
 namespace {
 
-QString fileKinds() {
-    return PreparePlace::tr("Exercises (*.json *.txt *.mid *.midi *.musicxml *.xml *.mxl)");
-}
-
 QList<KeyHint> stageKeys() {
     return {{PreparePlace::tr("Enter"), PreparePlace::tr("work on this part")},
             {QStringLiteral("W"), PreparePlace::tr("another way")},
@@ -53,45 +49,8 @@ PreparePlace::PreparePlace(Studio& studio, QWidget* parent)
         showExercise();
     });
     connect(&m_studio, &Studio::logChanged, this, &PreparePlace::showCleanTempos);
-    addHiddenKey(Qt::CTRL | Qt::Key_F, [this] { m_search->setFocus(); });
-    addKey(Qt::Key_Return, tr("Enter"), tr("to the stand"), [this] {
-        if (panel() == Stages)
-            m_stages->chooseCurrent();
-        else
-            Q_EMIT playWanted();
-    });
-    addKey(Qt::Key_BracketLeft, QStringLiteral("[ ]"), tr("tempo"),
-           [this] { m_studio.setTempo(m_studio.ladder().tempoBpm - 1); });
-    addHiddenKey(Qt::Key_BracketRight, [this] { m_studio.setTempo(m_studio.ladder().tempoBpm + 1); });
-    addKey(Qt::Key_E, QStringLiteral("E"), tr("edit"), [this] { startWriting(); });
-    addKey(Qt::Key_A, QStringLiteral("A"), tr("take apart"),
-           [this] { showPanel(panel() == Stages ? Controls : Stages); });
-    addKey(Qt::Key_P, QStringLiteral("P"), tr("hear it"), [this] { hear(); });
-    addHiddenKey(Qt::CTRL | Qt::Key_P, [this] { hear(); });
-    addKey(Qt::Key_R, QStringLiteral("R"), tr("only these bars"), [this] {
-        if (panel() == Controls) m_hear->practise();
-    });
-    addKey(Qt::Key_T, QStringLiteral("T"), tr("tap the tempo"), [this] { tap(); });
-    addKey(Qt::CTRL | Qt::Key_N, tr("Ctrl N"), tr("new exercise"), [this] { newExercise(); });
-    addKey(Qt::Key_V, QStringLiteral("V"), tr("fold the voices"), [this] { m_line->setFolded(!m_line->isFolded()); });
-    addKey(Qt::CTRL | Qt::Key_O, tr("Ctrl O"), tr("open a file"), [this] {
-        const QString file = QFileDialog::getOpenFileName(this, tr("Open an exercise"), {}, fileKinds());
-        if (!file.isEmpty()) m_studio.importExercise(file);
-    });
-    addKey(Qt::CTRL | Qt::Key_S, tr("Ctrl S"), tr("save as a file"), [this] {
-        const QString file = QFileDialog::getSaveFileName(this, tr("Save the exercise"), {}, fileKinds());
-        if (!file.isEmpty()) m_studio.exportExercise(file);
-    });
-    addKey(Qt::CTRL | Qt::Key_Delete, tr("Ctrl Del"), tr("remove my exercise"), [this] {
-        if (panel() == Controls) m_studio.forgetExercise();
-    });
-    addHiddenKey(Qt::Key_W, [this] {
-        if (panel() == Stages) m_stages->turn(1);
-    });
-    addHiddenKey(Qt::Key_Escape, [this] { showPanel(Controls); });
-    addKey(Qt::CTRL | Qt::Key_T, tr("Ctrl T"), tr("teach the kit"), [this] { teach(); });
-    addKey(Qt::Key_PageUp, tr("PgUp PgDn"), tr("bars"), [this] { m_line->scrollBars(-1); });
-    addHiddenKey(Qt::Key_PageDown, [this] { m_line->scrollBars(1); });
+    addKeys();
+    addFileKeys();
     m_keepTimer.setSingleShot(true);
     m_keepTimer.setInterval(600);
     connect(&m_keepTimer, &QTimer::timeout, &m_studio, &Studio::keepExercise);
@@ -143,23 +102,9 @@ QWidget* PreparePlace::buildStand() {
     m_edit = new EditPanel(m_line, stand);
     connect(m_edit, &EditPanel::sectionWanted, this, &PreparePlace::appendSection);
     m_stages = new StagesPanel(m_studio, stand);
-    auto* controls = new QWidget(stand);
-    auto* down = new QVBoxLayout(controls);
-    down->setContentsMargins(0, 0, 0, 0);
-    m_hear = new HearBar(m_studio, controls);
-    down->addWidget(m_hear);
-    m_controls = new PracticeControls(m_studio, controls);
-    connect(m_controls, &PracticeControls::teachWanted, this, &PreparePlace::teach);
-    down->addWidget(m_controls);
-    down->addStretch();
-    auto* rolling = new QScrollArea(stand);  // in a low window
-    rolling->setWidget(controls);
-    rolling->setWidgetResizable(true);
-    rolling->setFrameShape(QFrame::NoFrame);
-    rolling->setFocusPolicy(Qt::NoFocus);
+    QWidget* rolling = buildControls(stand);
     m_panels = new QStackedWidget(stand);
-    for (QWidget* panel :
-         {static_cast<QWidget*>(rolling), static_cast<QWidget*>(m_edit), static_cast<QWidget*>(m_stages)})
+    for (QWidget* panel : {rolling, static_cast<QWidget*>(m_edit), static_cast<QWidget*>(m_stages)})
         m_panels->addWidget(panel);
     layout->addWidget(m_trains);
     layout->addWidget(m_line, 4);

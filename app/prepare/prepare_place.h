@@ -13,7 +13,7 @@
 #include "prepare/hear_bar.h"
 #include "prepare/practice_controls.h"
 #include "prepare/stages_panel.h"
-#include "shell/place.h"
+#include "place/place.h"
 #include "studio/studio.h"
 
 namespace upbeat {
@@ -43,6 +43,9 @@ class PreparePlace : public Place {
   private:
     QWidget* buildList();
     QWidget* buildStand();
+    [[nodiscard]] QWidget* buildControls(QWidget* stand);
+    void addKeys();
+    void addFileKeys();
     void showExercise();
     void showCleanTempos();
     void teach();

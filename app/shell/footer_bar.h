@@ -2,7 +2,7 @@
 
 #include <QWidget>
 
-#include "shell/place.h"
+#include "place/place.h"
 
 namespace upbeat {
 

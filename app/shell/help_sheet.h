@@ -2,7 +2,7 @@
 
 #include <QDialog>
 
-#include "shell/place.h"
+#include "place/place.h"
 
 namespace upbeat {
 

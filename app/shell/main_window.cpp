@@ -11,7 +11,7 @@
 #include "play/play_place.h"
 #include "prepare/prepare_place.h"
 #include "shell/help_sheet.h"
-#include "shell/verdict_bar.h"
+#include "place/verdict_bar.h"
 #include "theme/theme.h"
 #include "theme/words.h"
 

@@ -15,7 +15,6 @@ namespace {
 constexpr double kNames = 104;
 constexpr double kLetters = 22;
 constexpr double kHandsShare = 0.66;  // of a folded row: above the line
-constexpr double kLow = 130;          // lower lines save on words and letters
 
 }  // namespace
 
@@ -120,72 +119,6 @@ void CountLine::paintEvent(QPaintEvent* /*event*/) {
     }
 }
 
-/// Where a bar begins, and its meter where that changes.
-void CountLine::paintBars(QPainter& painter) const {
-    const Theme& theme = Theme::of(palette());
-    painter.setFont(typeFace(Type::kSmall, true));
-    const auto& columns = m_page.columns;
-    int bar = -1;
-    for (std::size_t i = 0; i < columns.size(); ++i) {
-        if (!columns[i].onBar) continue;
-        ++bar;
-        if (!inView(columns[i].place)) continue;
-        const double here = x(columns[i].place);
-        if (bar > m_firstBar) {
-            const double line = 0.5 * (x(columns[i - 1].place) + here);
-            painter.setPen(QPen(theme.edge, 2));
-            painter.drawLine(QPointF(line, 8), QPointF(line, height() - wordsHeight() + 4));
-        }
-        const Meter meter = barOf(m_exercise, bar + 1).meter;
-        const bool isNew = bar == m_firstBar || meter != barOf(m_exercise, bar).meter;
-        if (m_exercise.meterChanges.empty() || !isNew) continue;
-        // Beside the first column: the pen may stand there.
-        const double next = x(i + 1 < columns.size() ? columns[i + 1].place : 1.0);
-        const QString text = QString::fromStdString(meter.toString());
-        const QRectF box(0.5 * (here + next) + 3, 3, painter.fontMetrics().horizontalAdvance(text) + 6, 20);
-        painter.fillRect(box, theme.surface);  // over the line of a dynamic
-        painter.setPen(theme.inkSoft);
-        painter.drawText(box, Qt::AlignCenter, text);
-    }
-}
-
-/// Free spans as a hatched ground, swells as a wedge along the top, dynamics as their letters.
-void CountLine::paintSpans(QPainter& painter) const {
-    const Theme& theme = Theme::of(palette());
-    const double length = m_exercise.length().toDouble();
-    const auto visible = [this](double place) {
-        return std::clamp(x(place), left() - 14, static_cast<double>(width()) - 8);
-    };
-    const double bottom = height() - wordsHeight();
-    for (const FreeSpan& span : m_exercise.freeSpans) {
-        const double from = visible(span.from.toDouble() / length);
-        painter.fillRect(QRectF(from, 6, visible(span.to.toDouble() / length) - from, bottom - 6),
-                         QBrush(theme.edge, Qt::BDiagPattern));
-    }
-    for (const Swell& swell : m_exercise.swells) {
-        constexpr double kOpen = 5;
-        constexpr double kTop = 12;
-        const double from = visible(swell.from.toDouble() / length);
-        const double to = visible(swell.to.toDouble() / length);
-        if (!(from < to)) continue;
-        painter.setPen(QPen(theme.inkSoft, 2));
-        if (swell.isLevel()) {
-            const QString mark = inWords(dynamicOfLevel(swell.fromDb));
-            const QFont font = typeFace(Type::kSmall, true);
-            painter.setFont(font);
-            const double width = QFontMetricsF(font).horizontalAdvance(mark) + 8;
-            painter.drawText(QRectF(from - 4, kTop - 12, width, 22), Qt::AlignVCenter, mark);
-            painter.setPen(QPen(theme.edge, 2));
-            painter.drawLine(QPointF(from + width, kTop), QPointF(std::max(from + width, to - 14), kTop));
-            continue;
-        }
-        const double narrow = swell.fromDb < swell.toDb ? from : to;
-        const double wide = swell.fromDb < swell.toDb ? to : from;
-        painter.drawLine(QPointF(narrow, kTop), QPointF(wide, kTop - kOpen));
-        painter.drawLine(QPointF(narrow, kTop), QPointF(wide, kTop + kOpen));
-    }
-}
-
 void CountLine::paintVoice(QPainter& painter, std::size_t row, Voice voice) const {
     const Theme& theme = Theme::of(palette());
     const QRectF box = rowRect(row);
@@ -246,21 +179,6 @@ void CountLine::paintStroke(QPainter& painter, std::size_t index, const QRectF& 
     painter.setFont(typeFace(13, s.level == Level::Accent));
     painter.setPen(theme.inkSoft);
     painter.drawText(QRectF(foot.x() - 14, base + 5, 28, 18), Qt::AlignCenter, m_page.hands[index]);
-}
-
-void CountLine::paintWords(QPainter& painter, const QRectF& row) const {
-    const Theme& theme = Theme::of(palette());
-    const double perBar = static_cast<double>(m_page.columns.size()) / m_exercise.bars;
-    const double columnWidth = (width() - x(m_page.placeOfBar(m_firstBar))) / (perBar * barsInView());
-    const bool narrow = columnWidth < 18;
-    for (const FieldColumn& column : m_page.columns) {
-        if (!inView(column.place) || (narrow && !column.onBeat)) continue;
-        const double largest = height() < kLow ? 15.0 : 24.0;
-        const double size = std::clamp(0.62 * columnWidth, 12.0, column.onBeat ? largest : 0.75 * largest);
-        painter.setFont(typeFace(size, column.onBeat));
-        painter.setPen(column.onBeat ? theme.ink : theme.inkSoft);
-        painter.drawText(QRectF(x(column.place) - 40, row.top(), 80, row.height() - 4), Qt::AlignCenter, column.word);
-    }
 }
 
 }  // namespace upbeat

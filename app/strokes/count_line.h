@@ -37,6 +37,7 @@ class CountLine : public QWidget {
     [[nodiscard]] double placeAt(double pixel) const;
 
   private:
+    static constexpr double kLow = 130;          // lower lines save on words and letters
     [[nodiscard]] double left() const;
     [[nodiscard]] double wordsHeight() const;
     void paintSpans(QPainter& painter) const;

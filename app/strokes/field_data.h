@@ -6,6 +6,7 @@
 #include <vector>
 
 #include "strokes/stroke_shape.h"
+#include "upbeat/measure/level_reference.h"
 #include "upbeat/music/counting.h"
 #include "upbeat/take/analyze_take.h"
 
@@ -68,20 +69,6 @@ struct FieldData {
 
 /// The empty page: columns, hands and targets of an exercise.
 [[nodiscard]] FieldData fieldOf(const Exercise& exercise);
-
-/// Level that counts as 0 dB for a voice: its accents' median, or what its taps or ghosts say about it; the fallback
-/// where the voice has no hit yet.
-class LevelReference {
-  public:
-    explicit LevelReference(double fallbackDb = -14) : m_fallbackDb(fallbackDb) {}
-    void add(const Exercise& exercise, const Stroke& stroke, double levelDb);
-    [[nodiscard]] double of(Voice voice) const;
-
-  private:
-    double m_fallbackDb;
-    std::vector<double> m_levels[kVoiceCount][3];
-    mutable std::array<std::optional<double>, kVoiceCount> m_known{};  // forgotten with every new level
-};
 
 /// -1, 0, +1 ... for the strokes that share a count, 0 for a stroke alone; one entry per stroke.
 [[nodiscard]] std::vector<int> slotsOf(const Exercise& exercise);

@@ -3,8 +3,6 @@
 #include <algorithm>
 #include <cmath>
 
-#include "upbeat/music/dynamics.h"
-
 namespace upbeat {
 
 double strokeHeight(double relativeDb, const StrokeScale& scale) {
@@ -27,22 +25,6 @@ StrokeShape shapeStroke(const QPointF& foot, double offsetMs, double relativeDb,
     if (offsetMs >= scale.noticeMs) shape.lean = Lean::Late;
     shape.footKind = footOf(limb);
     return shape;
-}
-
-double targetDb(Level level) {
-    switch (level) {
-        case Level::Ghost:
-            return -20;
-        case Level::Tap:
-            return -12;
-        case Level::Accent:
-            return 0;
-    }
-    return 0;
-}
-
-double targetDb(const Exercise& exercise, const Stroke& stroke) {
-    return writtenDb(exercise, stroke.at).value_or(targetDb(stroke.level));
 }
 
 Foot footOf(Limb limb) {

@@ -38,11 +38,6 @@ struct StrokeShape {
 [[nodiscard]] StrokeShape shapeStroke(const QPointF& foot, double offsetMs, double relativeDb, Limb limb,
                                       const StrokeScale& scale);
 
-/// Height that the page asks for: accent 0 dB, tap -12 dB, ghost -20 dB.
-[[nodiscard]] double targetDb(Level level);
-/// What is asked of a stroke of this exercise: its class, or what a swell asks for there.
-[[nodiscard]] double targetDb(const Exercise& exercise, const Stroke& stroke);
-
 [[nodiscard]] Foot footOf(Limb limb);
 
 }  // namespace upbeat

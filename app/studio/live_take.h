@@ -3,6 +3,7 @@
 #include <vector>
 
 #include "strokes/field_data.h"
+#include "upbeat/align/live_matcher.h"
 
 namespace upbeat {
 
@@ -31,19 +32,17 @@ class LiveTake {
     [[nodiscard]] QString lastPassInWords() const;
 
   private:
-    void place(const Hit& hit);
+    void show(const Hit& hit, const LiveStroke& found);
 
     Exercise m_exercise;
     double m_tempoBpm;
     double m_startS;
-    double m_passS;
     int m_passes;
+    LiveMatcher m_matcher;
     double m_nowS = 0;
-    std::vector<double> m_places;  // seconds in the pass, per stroke
     std::vector<int> m_slots;
     LevelReference m_reference;
-    std::vector<std::vector<FieldMark>> m_marks;   // by pass
-    std::vector<std::vector<double>> m_strengths;  // of the hit behind each mark, by pass and stroke
+    std::vector<std::vector<FieldMark>> m_marks;  // by pass
 };
 
 }  // namespace upbeat

@@ -3,7 +3,7 @@
 #include <memory>
 #include <string>
 
-#include "upbeat/coach/verdict.h"
+#include "upbeat/ladder/verdict.h"
 
 namespace upbeat {
 

@@ -4,11 +4,10 @@
 #include <algorithm>
 #include <cmath>
 
-#include "upbeat/audio/cue.h"
 #include "upbeat/audio/jack_stream.h"
-#include "upbeat/coach/drill.h"
 #include "upbeat/formats/audio_file.h"
 #include "upbeat/logbook/exercise_repository.h"
+#include "upbeat/methods/drill.h"
 #include "upbeat/music/library.h"
 
 namespace upbeat {

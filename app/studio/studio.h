@@ -14,9 +14,9 @@
 #include "studio/take_run.h"
 #include "studio/take_view.h"
 #include "studio/worker.h"
-#include "upbeat/coach/methods.h"
 #include "upbeat/logbook/ladder_repository.h"
 #include "upbeat/logbook/take_archive.h"
+#include "upbeat/methods/methods.h"
 
 namespace upbeat {
 

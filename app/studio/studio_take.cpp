@@ -4,7 +4,7 @@
 
 #include "studio/click_presets.h"
 #include "studio/studio.h"
-#include "upbeat/audio/cue.h"
+#include "studio/verdict_tone.h"
 #include "upbeat/take/teach.h"
 
 namespace upbeat {

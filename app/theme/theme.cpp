@@ -87,6 +87,7 @@ QString Theme::styleSheet() const {
                "QScrollBar:vertical{background:transparent;width:10px}"
                "QScrollBar::handle:vertical{background:%3;border-radius:5px;min-height:30px}"
                "QScrollBar::add-line,QScrollBar::sub-line{height:0;width:0}"
+               "QDialogButtonBox{dialogbuttonbox-buttons-have-icons:0}"
                "QCheckBox{color:%2;spacing:8px}")
         .arg(surface.name(), ink.name(), edge.name(), early.name(), target.name());
 }

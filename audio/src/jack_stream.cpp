@@ -122,26 +122,29 @@ Result<void> JackStream::start(AudioProcess& process) {
     if (jack_activate(client) != 0)
         return fail("the sound server does not start us", "sound input", "restart the sound server");
     m_impl = std::move(impl);
-    if (!m_midiPort.empty()) {
-        if (jack_connect(client, m_midiPort.c_str(), midiPort().c_str()) != 0) {
-            stop();
-            return fail(fmt::format("the instrument {} is not there any more", m_midiPort), "notes",
-                        "choose another input");
-        }
-    } else {
-        const auto captures = portsOf(client, JackPortIsOutput | JackPortIsPhysical);
-        const std::string capture =
-            !m_capturePort.empty() ? m_capturePort : (captures.empty() ? std::string() : captures.front());
-        if (!capture.empty() && jack_connect(client, capture.c_str(), inputPort().c_str()) != 0) {
-            stop();
-            return fail(fmt::format("the input {} is not there any more", capture), "sound input",
-                        "choose another input");
-        }
+    if (auto connected = connectInput(); !connected) {
+        stop();
+        return connected;
     }
     const auto playbacks = portsOf(client, JackPortIsInput | JackPortIsPhysical);
     for (std::size_t i = 0; i < std::min<std::size_t>(2, playbacks.size()); ++i)
         (void)jack_connect(client, outputPort().c_str(), playbacks[i].c_str());
     return {};
+}
+
+/// Wires the chosen port, or the first physical one, to ours.
+Result<void> JackStream::connectInput() {
+    jack_client_t* client = m_impl->client.get();
+    if (!m_midiPort.empty()) {
+        if (jack_connect(client, m_midiPort.c_str(), midiPort().c_str()) == 0) return {};
+        return fail(fmt::format("the instrument {} is not there any more", m_midiPort), "notes",
+                    "choose another input");
+    }
+    const auto captures = portsOf(client, JackPortIsOutput | JackPortIsPhysical);
+    const std::string capture =
+        !m_capturePort.empty() ? m_capturePort : (captures.empty() ? std::string() : captures.front());
+    if (capture.empty() || jack_connect(client, capture.c_str(), inputPort().c_str()) == 0) return {};
+    return fail(fmt::format("the input {} is not there any more", capture), "sound input", "choose another input");
 }
 
 void JackStream::stop() {

@@ -78,12 +78,17 @@ double normalBelow(double x) {
 
 }  // namespace
 
-std::vector<CoverageCase> coverageCases() {
+namespace {
+
+/// A case at the usual tempo and length.
+CoverageCase caseOf(std::string name, const Exercise& e, Character c, double truth, decltype(CoverageCase::read) read) {
+    return {std::move(name), e, 100, 8, std::move(c), truth, std::move(read)};
+}
+
+void addTiming(std::vector<CoverageCase>& cases) {
     const Exercise singles = named("singles-sixteenths");
-    const Exercise paradiddle = named("paradiddle-accents");
-    std::vector<CoverageCase> cases;
     const auto add = [&](std::string name, const Exercise& e, Character c, double truth, auto read) {
-        cases.push_back({std::move(name), e, 100, 8, std::move(c), truth, read});
+        cases.push_back(caseOf(std::move(name), e, std::move(c), truth, read));
     };
     Character c = player(6);
     c.placementMs = 4;
@@ -117,9 +122,17 @@ std::vector<CoverageCase> coverageCases() {
     std::erase_if(ride.strokes, [](const Stroke& s) { return s.voice != Voice::Ride; });
     add("swing ratio", ride, c, 1.8, [](const Measures& m) { return m.swing->ratio; });
     add("off-beat place", ride, c, offbeatPercent(1.8), [](const Measures& m) { return m.swing->offbeatPercent; });
+}
+
+void addLevels(std::vector<CoverageCase>& cases) {
+    const Exercise singles = named("singles-sixteenths");
+    const Exercise paradiddle = named("paradiddle-accents");
+    const auto add = [&](std::string name, const Exercise& e, Character c, double truth, auto read) {
+        cases.push_back(caseOf(std::move(name), e, std::move(c), truth, read));
+    };
     add("gap accent - tap", paradiddle, player(), 12, [](const Measures& m) { return m.balance.accentTapGapDb; });
     add("evenness of taps", paradiddle, player(), 1.2, [](const Measures& m) { return m.balance.evennessDb[1]; });
-    c = player();
+    Character c = player();
     c.relativeDb = {-21, -4, 0};
     c.levelSpreadDb = {1.4, 2, 2};
     add("overlap", paradiddle, c, 100 * normalBelow(-4 / std::sqrt(8.0)),
@@ -127,6 +140,12 @@ std::vector<CoverageCase> coverageCases() {
     c = player();
     c.habits = {habit({}, Limb::LeftHand, 0, -3)};
     add("right - left in taps", singles, c, 3, [](const Measures& m) { return m.balance.handsDb[1]; });
+}
+
+void addFigures(std::vector<CoverageCase>& cases) {
+    const auto add = [&](std::string name, const Exercise& e, Character c, double truth, auto read) {
+        cases.push_back(caseOf(std::move(name), e, std::move(c), truth, read));
+    };
     add("second of a double, dB", named("doubles-sixteenths"), withSeconds(0, -2), -2,
         [](const Measures& m) { return m.doubles->secondDb; });
     add("inside a double", named("doubles-sixteenths"), withSeconds(6, 0), 6,
@@ -141,6 +160,15 @@ std::vector<CoverageCase> coverageCases() {
         [](const Measures& m) { return m.swells.empty() ? std::nullopt : std::optional(m.swells.front().dbPerBeat); });
     add("crescendo, end", crescendo(), player(), -14,
         [](const Measures& m) { return m.swells.empty() ? std::nullopt : std::optional(m.swells.front().endDb); });
+}
+
+}  // namespace
+
+std::vector<CoverageCase> coverageCases() {
+    std::vector<CoverageCase> cases;
+    addTiming(cases);
+    addLevels(cases);
+    addFigures(cases);
     return cases;
 }
 

@@ -6,7 +6,7 @@
 #include <vector>
 
 #include "table.h"
-#include "upbeat/coach/measures.h"
+#include "upbeat/judge/measures.h"
 #include "upbeat/player/perform.h"
 
 namespace upbeat::bench {

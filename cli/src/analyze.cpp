@@ -59,26 +59,35 @@ Result<void> deliver(const Options& o, const TakeAnalysis& analysis, const TakeF
     return writeFileAtomically(o.json, json);
 }
 
+/// The pattern with the swing that is asked for.
+Exercise swungAs(Exercise pattern, double ratio) {
+    if (ratio == 0) return pattern;
+    if (const auto written = writtenSwing(pattern)) pattern = withSwingAsFeel(pattern, *written);
+    if (!pattern.feel.isSwung()) pattern.feel.level = SwingLevel::Eighth;
+    pattern.feel.ratio = ratio;
+    pattern.feel.byTempo = false;
+    return pattern;
+}
+
+/// The kit that was asked for; an empty one without. It must know every drum of the pattern.
+tl::expected<TaughtKit, Exit> kitFor(const Options& o, const Exercise& pattern) {
+    if (o.kit.empty()) return TaughtKit();
+    auto kit = readKit(o.kit);
+    if (!kit) return tl::unexpected(complain(kit.error(), Exit::Unreadable));
+    const auto missing = untaughtVoices(pattern, *kit);
+    if (missing.empty()) return *std::move(kit);
+    return tl::unexpected(complain(Error{fmt::format("the kit was not taught the {}", spokenName(missing.front())),
+                                         o.kit, "teach every drum of the pattern"},
+                                   Exit::BadArguments));
+}
+
 Exit run(const Options& o) {
     if (const Exit bad = checkArguments(o); bad != Exit::Measured) return bad;
     auto pattern = readPattern(o.pattern);
     if (!pattern) return complain(pattern.error(), Exit::Unreadable);
-    if (o.swing != 0) {
-        if (const auto written = writtenSwing(*pattern)) *pattern = withSwingAsFeel(*pattern, *written);
-        if (!pattern->feel.isSwung()) pattern->feel.level = SwingLevel::Eighth;
-        pattern->feel.ratio = o.swing;
-        pattern->feel.byTempo = false;
-    }
-    TaughtKit kit;
-    if (!o.kit.empty()) {
-        auto read = readKit(o.kit);
-        if (!read) return complain(read.error(), Exit::Unreadable);
-        kit = *std::move(read);
-        if (const auto missing = untaughtVoices(*pattern, kit); !missing.empty())
-            return complain(Error{fmt::format("the kit was not taught the {}", spokenName(missing.front())), o.kit,
-                                  "teach every drum of the pattern"},
-                            Exit::BadArguments);
-    }
+    *pattern = swungAs(*std::move(pattern), o.swing);
+    const auto kit = kitFor(o, *pattern);
+    if (!kit) return kit.error();
     auto heard = hear(o, *pattern);
     if (!heard) return complain(heard.error(), Exit::Unreadable);
     const auto nothing = [&](std::string what) {
@@ -98,7 +107,7 @@ Exit run(const Options& o) {
     plan.profile = o.profile == "performance" ? performanceProfile() : practiceProfile();
     plan.ladder = ladderOf(*pattern);
     const TakeFrame frame{o.tempo, o.firstBeat, bars, o.latencyMs * 1e-3, o.clickBleed, {}};
-    const TakeAnalysis analysis = analyzeTake(*pattern, frame, toldApart(*pattern, std::move(heard->take), kit), plan);
+    const TakeAnalysis analysis = analyzeTake(*pattern, frame, toldApart(*pattern, std::move(heard->take), *kit), plan);
     if (analysis.matched.hits.empty()) return nothing("nothing is heard in the bars that were asked for");
     const TakeFacts facts{o.take, heard->info.sampleRate, heard->info.durationS, {}};
     if (const auto done = deliver(o, analysis, facts); !done) return complain(done.error(), Exit::Unreadable);

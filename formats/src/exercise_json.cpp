@@ -63,6 +63,22 @@ Feel feelFromJson(const JsonReader& reader) {
     return feel;
 }
 
+void readStrokesAndSpans(const JsonReader& reader, Exercise& e) {
+    reader.each("strokes", [&](const JsonReader& stroke) {
+        if (e.strokes.size() < kMostStrokes)
+            e.strokes.push_back(strokeFromJson(stroke));
+        else
+            stroke.wrong("", "is one stroke too many");
+    });
+    reader.each("swells", [&](const JsonReader& swell) {
+        e.swells.push_back({placeFromJson(swell, "from"), placeFromJson(swell, "to"), swell.number("from_db", -20),
+                            swell.number("to_db", 0)});
+    });
+    reader.each("free_spans", [&](const JsonReader& span) {
+        e.freeSpans.push_back({placeFromJson(span, "from"), placeFromJson(span, "to")});
+    });
+}
+
 Exercise fromReader(const JsonReader& reader) {
     Exercise e;
     e.id = reader.text("id", "", true);
@@ -80,19 +96,7 @@ Exercise fromReader(const JsonReader& reader) {
     e.feel = feelFromJson(reader.child("feel"));
     const JsonReader tempo = reader.child("tempo");
     e.tempo = {tempo.number("start", 60), tempo.number("goal", 100), tempo.number("step", 4)};
-    reader.each("strokes", [&](const JsonReader& stroke) {
-        if (e.strokes.size() < kMostStrokes)
-            e.strokes.push_back(strokeFromJson(stroke));
-        else
-            stroke.wrong("", "is one stroke too many");
-    });
-    reader.each("swells", [&](const JsonReader& swell) {
-        e.swells.push_back({placeFromJson(swell, "from"), placeFromJson(swell, "to"), swell.number("from_db", -20),
-                            swell.number("to_db", 0)});
-    });
-    reader.each("free_spans", [&](const JsonReader& span) {
-        e.freeSpans.push_back({placeFromJson(span, "from"), placeFromJson(span, "to")});
-    });
+    readStrokesAndSpans(reader, e);
     if (reader.text("counting", "letters") == "numbers") e.counting = Counting::Numbers;
     reader.each("words", [&](const JsonReader& entry) {
         std::vector<std::string> words;

@@ -15,97 +15,101 @@ namespace {
 using Migration = std::vector<const char*>;
 
 // Append only: a migration that has been released is never changed. docs/formats/logbook.md describes the result.
-const std::array<Migration, 4>& migrations() {
-    static const std::array<Migration, 4> all{{
-        {
-            R"(CREATE TABLE exercise_version (
-                 id INTEGER PRIMARY KEY,
-                 exercise_id TEXT NOT NULL,
-                 version INTEGER NOT NULL,
-                 json TEXT NOT NULL,
-                 UNIQUE (exercise_id, version)))",
-            R"(CREATE TABLE ladder (
-                 exercise_id TEXT PRIMARY KEY,
-                 start_bpm REAL NOT NULL,
-                 goal_bpm REAL NOT NULL,
-                 step_bpm REAL NOT NULL,
-                 clean_needed INTEGER NOT NULL,
-                 tempo_bpm REAL NOT NULL))",
-            R"(CREATE TABLE session (
-                 id INTEGER PRIMARY KEY,
-                 started_at TEXT NOT NULL,
-                 ended_at TEXT NOT NULL))",
-            R"(CREATE TABLE take (
-                 id INTEGER PRIMARY KEY,
-                 session_id INTEGER NOT NULL REFERENCES session(id),
-                 exercise_id TEXT NOT NULL,
-                 exercise_version_id INTEGER NOT NULL REFERENCES exercise_version(id),
-                 started_at TEXT NOT NULL,
-                 tempo_bpm REAL NOT NULL,
-                 bars INTEGER NOT NULL,
-                 first_beat_s REAL NOT NULL,
-                 latency_s REAL NOT NULL,
-                 duration_s REAL NOT NULL,
-                 sample_rate INTEGER NOT NULL,
-                 device TEXT NOT NULL,
-                 profile TEXT NOT NULL,
-                 file TEXT NOT NULL,
-                 recovered INTEGER NOT NULL DEFAULT 0,
-                 clean INTEGER NOT NULL,
-                 missed_gate TEXT,
-                 note TEXT NOT NULL DEFAULT ''))",
-            "CREATE INDEX take_by_exercise ON take (exercise_id, started_at)",
-            "CREATE INDEX take_by_day ON take (started_at)",
-            R"(CREATE TABLE hit (
-                 take_id INTEGER NOT NULL REFERENCES take(id) ON DELETE CASCADE,
-                 number INTEGER NOT NULL,
-                 time_s REAL NOT NULL,
-                 level_db REAL NOT NULL,
-                 strength REAL NOT NULL,
-                 contrast_db REAL NOT NULL,
-                 clipped INTEGER NOT NULL,
-                 PRIMARY KEY (take_id, number)) WITHOUT ROWID)",
-            R"(CREATE TABLE damaged_span (
-                 take_id INTEGER NOT NULL REFERENCES take(id) ON DELETE CASCADE,
-                 from_s REAL NOT NULL,
-                 to_s REAL NOT NULL))",
-            R"(CREATE TABLE verdict (
-                 take_id INTEGER PRIMARY KEY REFERENCES take(id) ON DELETE CASCADE,
-                 action TEXT NOT NULL,
-                 next_bpm REAL NOT NULL,
-                 headline TEXT NOT NULL,
-                 reason TEXT NOT NULL))",
-        },
-        // Told apart by voice, and what stroke quality and closed rolls are measured from.
-        {
-            "ALTER TABLE hit ADD COLUMN voice TEXT",
-            "ALTER TABLE hit ADD COLUMN exact INTEGER NOT NULL DEFAULT 0",
-            "ALTER TABLE hit ADD COLUMN doubtful INTEGER NOT NULL DEFAULT 0",
-            "ALTER TABLE hit ADD COLUMN hides INTEGER NOT NULL DEFAULT 0",
-            "ALTER TABLE hit ADD COLUMN peak_s REAL NOT NULL DEFAULT 0",
-            "ALTER TABLE hit ADD COLUMN colour BLOB",
-            "ALTER TABLE take ADD COLUMN trace BLOB",
-            "ALTER TABLE take ADD COLUMN trace_column_s REAL NOT NULL DEFAULT 0.004",
-        },
-        // Faint hits are weighed by more than the rise of the bands since then: what was heard before keeps about the
-        // say it had.
-        {
-            "UPDATE hit SET strength = strength * strength * strength / 225 WHERE strength < 15",
-        },
-        // What a take was judged by, so that its verdict stays the one of its day, and how its click went. Lists, days
-        // and histories are looked up by time.
-        {
-            "ALTER TABLE take ADD COLUMN click TEXT NOT NULL DEFAULT ''",
-            "ALTER TABLE take ADD COLUMN click_heard INTEGER NOT NULL DEFAULT 0",
-            "ALTER TABLE take ADD COLUMN counts INTEGER NOT NULL DEFAULT 1",
-            "ALTER TABLE take ADD COLUMN ladder_start REAL",
-            "ALTER TABLE take ADD COLUMN ladder_goal REAL",
-            "ALTER TABLE take ADD COLUMN ladder_step REAL",
-            "ALTER TABLE take ADD COLUMN ladder_clean_needed INTEGER",
-            "ALTER TABLE take ADD COLUMN ladder_stage INTEGER",
-            "CREATE INDEX take_by_file ON take (file)",
-        },
-    }};
+
+const Migration kFirst{
+    R"(CREATE TABLE exercise_version (
+         id INTEGER PRIMARY KEY,
+         exercise_id TEXT NOT NULL,
+         version INTEGER NOT NULL,
+         json TEXT NOT NULL,
+         UNIQUE (exercise_id, version)))",
+    R"(CREATE TABLE ladder (
+         exercise_id TEXT PRIMARY KEY,
+         start_bpm REAL NOT NULL,
+         goal_bpm REAL NOT NULL,
+         step_bpm REAL NOT NULL,
+         clean_needed INTEGER NOT NULL,
+         tempo_bpm REAL NOT NULL))",
+    R"(CREATE TABLE session (
+         id INTEGER PRIMARY KEY,
+         started_at TEXT NOT NULL,
+         ended_at TEXT NOT NULL))",
+    R"(CREATE TABLE take (
+         id INTEGER PRIMARY KEY,
+         session_id INTEGER NOT NULL REFERENCES session(id),
+         exercise_id TEXT NOT NULL,
+         exercise_version_id INTEGER NOT NULL REFERENCES exercise_version(id),
+         started_at TEXT NOT NULL,
+         tempo_bpm REAL NOT NULL,
+         bars INTEGER NOT NULL,
+         first_beat_s REAL NOT NULL,
+         latency_s REAL NOT NULL,
+         duration_s REAL NOT NULL,
+         sample_rate INTEGER NOT NULL,
+         device TEXT NOT NULL,
+         profile TEXT NOT NULL,
+         file TEXT NOT NULL,
+         recovered INTEGER NOT NULL DEFAULT 0,
+         clean INTEGER NOT NULL,
+         missed_gate TEXT,
+         note TEXT NOT NULL DEFAULT ''))",
+    "CREATE INDEX take_by_exercise ON take (exercise_id, started_at)",
+    "CREATE INDEX take_by_day ON take (started_at)",
+    R"(CREATE TABLE hit (
+         take_id INTEGER NOT NULL REFERENCES take(id) ON DELETE CASCADE,
+         number INTEGER NOT NULL,
+         time_s REAL NOT NULL,
+         level_db REAL NOT NULL,
+         strength REAL NOT NULL,
+         contrast_db REAL NOT NULL,
+         clipped INTEGER NOT NULL,
+         PRIMARY KEY (take_id, number)) WITHOUT ROWID)",
+    R"(CREATE TABLE damaged_span (
+         take_id INTEGER NOT NULL REFERENCES take(id) ON DELETE CASCADE,
+         from_s REAL NOT NULL,
+         to_s REAL NOT NULL))",
+    R"(CREATE TABLE verdict (
+         take_id INTEGER PRIMARY KEY REFERENCES take(id) ON DELETE CASCADE,
+         action TEXT NOT NULL,
+         next_bpm REAL NOT NULL,
+         headline TEXT NOT NULL,
+         reason TEXT NOT NULL))",
+};
+
+// Told apart by voice, and what stroke quality and closed rolls are measured from.
+const Migration kVoices{
+    "ALTER TABLE hit ADD COLUMN voice TEXT",
+    "ALTER TABLE hit ADD COLUMN exact INTEGER NOT NULL DEFAULT 0",
+    "ALTER TABLE hit ADD COLUMN doubtful INTEGER NOT NULL DEFAULT 0",
+    "ALTER TABLE hit ADD COLUMN hides INTEGER NOT NULL DEFAULT 0",
+    "ALTER TABLE hit ADD COLUMN peak_s REAL NOT NULL DEFAULT 0",
+    "ALTER TABLE hit ADD COLUMN colour BLOB",
+    "ALTER TABLE take ADD COLUMN trace BLOB",
+    "ALTER TABLE take ADD COLUMN trace_column_s REAL NOT NULL DEFAULT 0.004",
+};
+
+// Faint hits are weighed by more than the rise of the bands since then: what was heard before keeps about the
+// say it had.
+const Migration kFaintHits{
+    "UPDATE hit SET strength = strength * strength * strength / 225 WHERE strength < 15",
+};
+
+// What a take was judged by, so that its verdict stays the one of its day, and how its click went. Lists, days
+// and histories are looked up by time.
+const Migration kDayOfTheTake{
+    "ALTER TABLE take ADD COLUMN click TEXT NOT NULL DEFAULT ''",
+    "ALTER TABLE take ADD COLUMN click_heard INTEGER NOT NULL DEFAULT 0",
+    "ALTER TABLE take ADD COLUMN counts INTEGER NOT NULL DEFAULT 1",
+    "ALTER TABLE take ADD COLUMN ladder_start REAL",
+    "ALTER TABLE take ADD COLUMN ladder_goal REAL",
+    "ALTER TABLE take ADD COLUMN ladder_step REAL",
+    "ALTER TABLE take ADD COLUMN ladder_clean_needed INTEGER",
+    "ALTER TABLE take ADD COLUMN ladder_stage INTEGER",
+    "CREATE INDEX take_by_file ON take (file)",
+};
+
+const std::array<const Migration*, 4>& migrations() {
+    static const std::array<const Migration*, 4> all{&kFirst, &kVoices, &kFaintHits, &kDayOfTheTake};
     return all;
 }
 
@@ -138,7 +142,7 @@ Result<void> migrate(const Logbook& logbook) {
     if (!version) return tl::unexpected(version.error());
     for (int next = *version; next < newestSchema(); ++next) {
         Transaction transaction(logbook);
-        for (const char* sql : migrations().at(static_cast<std::size_t>(next)))
+        for (const char* sql : *migrations().at(static_cast<std::size_t>(next)))
             if (auto done = runQuery(logbook, sql); !done) return tl::unexpected(done.error());
         const std::string mark = fmt::format("PRAGMA user_version = {}", next + 1);
         if (auto done = runQuery(logbook, mark.c_str()); !done) return tl::unexpected(done.error());

@@ -1,11 +1,10 @@
 #include "upbeat/logbook/take_repository.h"
 
 #include <QSqlDatabase>
-#include <algorithm>
-#include <limits>
 
 #include "query.h"
 #include "take_blobs.h"
+#include "take_rows.h"
 #include "upbeat/formats/take_sidecar.h"
 #include "upbeat/logbook/exercise_repository.h"
 
@@ -19,129 +18,7 @@ std::string stampOf(const QDateTime& time) {
     return time.toString(Qt::ISODate).toStdString();
 }
 
-namespace {
-
-/// Reads a row by the names of its columns.
-class Row {
-  public:
-    explicit Row(const QSqlQuery& query) : m_query(query) {}
-    [[nodiscard]] QVariant at(const char* column) const { return m_query.value(QString::fromLatin1(column)); }
-    [[nodiscard]] std::string text(const char* column) const { return at(column).toString().toStdString(); }
-    [[nodiscard]] double number(const char* column) const { return at(column).toDouble(); }
-    [[nodiscard]] bool flag(const char* column) const { return at(column).toBool(); }
-    /// What does not fit an int comes as its largest value: nothing in a take is so large.
-    [[nodiscard]] int whole(const char* column) const {
-        constexpr qint64 kMost = std::numeric_limits<int>::max();
-        return static_cast<int>(std::clamp(at(column).toLongLong(), -kMost, kMost));
-    }
-
-  private:
-    const QSqlQuery& m_query;
-};
-
-Hit hitFrom(const Row& row) {
-    Hit hit;
-    hit.timeS = row.number("time_s");
-    hit.levelDb = row.number("level_db");
-    hit.strength = row.number("strength");
-    hit.contrastDb = row.number("contrast_db");
-    hit.clipped = row.flag("clipped");
-    hit.voice = voiceFromName(row.text("voice"));
-    hit.exact = row.flag("exact");
-    hit.doubtful = row.flag("doubtful");
-    hit.hides = row.at("hides").toUInt();
-    hit.peakS = row.number("peak_s");
-    hit.colour = stepsFrom(row.at("colour").toByteArray());
-    return hit;
-}
-
-TakeSummary summaryFrom(const Row& row) {
-    TakeSummary take;
-    take.id = row.at("id").toLongLong();
-    take.exerciseId = row.text("exercise_id");
-    take.title = row.text("title");
-    take.startedAt = QDateTime::fromString(row.at("started_at").toString(), Qt::ISODate);
-    take.tempoBpm = row.number("tempo_bpm");
-    take.bars = row.whole("bars");
-    take.durationS = row.number("duration_s");
-    take.clean = row.flag("clean");
-    take.missedGate = row.text("missed_gate");
-    take.headline = row.text("headline");
-    take.note = row.text("note");
-    return take;
-}
-
-Result<std::vector<TakeSummary>> summaries(const Logbook& logbook, const std::string& conditions,
-                                           std::initializer_list<QVariant> values = {}) {
-    static const std::string kSelect =
-        "SELECT take.id AS id, take.exercise_id AS exercise_id, json_extract(exercise_version.json, '$.title') AS "
-        "title, started_at, tempo_bpm, bars, duration_s, clean, missed_gate, headline, note FROM take JOIN "
-        "exercise_version ON exercise_version.id = exercise_version_id LEFT JOIN verdict ON take_id = take.id ";
-    auto rows = runQuery(logbook, (kSelect + conditions).c_str(), values);
-    if (!rows) return tl::unexpected(rows.error());
-    std::vector<TakeSummary> takes;
-    while (rows->next()) takes.push_back(summaryFrom(Row(*rows)));
-    return takes;
-}
-
-constexpr const char* kNewestFirst = " ORDER BY started_at DESC, take.id DESC";
-
-std::optional<Ladder> ladderFrom(const Row& row) {
-    if (row.at("ladder_start").isNull()) return std::nullopt;
-    return Ladder{row.number("ladder_start"), row.number("ladder_goal"), row.number("ladder_step"),
-                  row.whole("ladder_clean_needed"), row.flag("ladder_stage")};
-}
-
-std::vector<Cell> cellsOf(const TakeRecord& take) {
-    std::vector<Cell> cells{{"exercise_id", toQt(take.exercise.id)},
-                            {"started_at", toQt(take.startedAt)},
-                            {"tempo_bpm", take.frame.tempoBpm},
-                            {"bars", take.frame.bars},
-                            {"first_beat_s", take.frame.firstBeatS},
-                            {"latency_s", take.frame.latencyS},
-                            {"duration_s", take.durationS},
-                            {"sample_rate", take.sampleRate},
-                            {"device", toQt(take.device)},
-                            {"profile", toQt(take.profile)},
-                            {"file", toQt(take.file)},
-                            {"recovered", take.recovered},
-                            {"note", toQt(take.note)},
-                            {"trace", packed(take.trace)},
-                            {"trace_column_s", take.trace.columnS()},
-                            {"click", toQt(toJson(take.click))},
-                            {"click_heard", take.frame.clickBleed},
-                            {"counts", take.counts()}};
-    if (const auto& ladder = take.ladder)
-        cells.insert(cells.end(), {{"ladder_start", ladder->startBpm},
-                                   {"ladder_goal", ladder->goalBpm},
-                                   {"ladder_step", ladder->stepBpm},
-                                   {"ladder_clean_needed", ladder->cleanNeeded},
-                                   {"ladder_stage", ladder->stage}});
-    return cells;
-}
-
-TakeRecord recordFrom(const Row& row, Exercise exercise) {
-    TakeRecord take;
-    take.exercise = std::move(exercise);
-    take.startedAt = row.text("started_at");
-    take.frame.tempoBpm = row.number("tempo_bpm");
-    take.frame.firstBeatS = row.number("first_beat_s");
-    take.frame.bars = row.whole("bars");
-    take.frame.latencyS = row.number("latency_s");
-    take.frame.clickBleed = row.flag("click_heard");
-    take.durationS = row.number("duration_s");
-    take.sampleRate = row.whole("sample_rate");
-    take.device = row.text("device");
-    take.profile = row.text("profile");
-    take.file = row.text("file");
-    take.recovered = row.flag("recovered");
-    take.note = row.text("note");
-    take.trace = unpacked(row.at("trace").toByteArray(), row.number("trace_column_s"));
-    take.ladder = ladderFrom(row);
-    return take;
-}
-
-}  // namespace
+namespace {}  // namespace
 
 Result<qint64> TakeRepository::sessionFor(const TakeRecord& take) {
     constexpr int kPauseS = 30 * 60;
@@ -262,82 +139,10 @@ Result<void> TakeRepository::readHits(qint64 id, TakeRecord& take) const {
     return {};
 }
 
-Result<std::vector<TakeSummary>> TakeRepository::list(const std::string& exerciseId) const {
-    if (exerciseId.empty()) return summaries(m_logbook, kNewestFirst);
-    return summaries(m_logbook, std::string("WHERE take.exercise_id = ?") + kNewestFirst, {toQt(exerciseId)});
-}
-
-Result<std::vector<TakeSummary>> TakeRepository::page(const std::optional<TakeMoment>& before, int most) const {
-    const std::string order = std::string(kNewestFirst) + " LIMIT ?";
-    if (!before) return summaries(m_logbook, order, {most});
-    return summaries(m_logbook, "WHERE (started_at, take.id) < (?, ?)" + order,
-                     {toQt(before->startedAt), before->id, most});
-}
-
-Result<qint64> TakeRepository::newestOf(const std::string& exerciseId) const {
-    auto row =
-        runQuery(m_logbook, "SELECT id FROM take WHERE exercise_id = ? ORDER BY started_at DESC, id DESC LIMIT 1",
-                 {toQt(exerciseId)});
-    if (!row) return tl::unexpected(row.error());
-    return row->next() ? row->value(0).toLongLong() : 0;
-}
-
-Result<std::vector<qint64>> TakeRepository::newestOfAll() const {
-    auto rows = runQuery(m_logbook,
-                         "SELECT id FROM (SELECT id, ROW_NUMBER() OVER (PARTITION BY exercise_id ORDER BY started_at "
-                         "DESC, id DESC) AS place FROM take) WHERE place = 1");
-    if (!rows) return tl::unexpected(rows.error());
-    std::vector<qint64> ids;
-    while (rows->next()) ids.push_back(rows->value(0).toLongLong());
-    return ids;
-}
-
-Result<std::vector<PlayedTime>> TakeRepository::days() const {
-    auto rows = runQuery(m_logbook,
-                         "SELECT substr(started_at, 1, 10) AS day, COUNT(*), SUM(duration_s) FROM take GROUP BY day "
-                         "ORDER BY day DESC");
-    if (!rows) return tl::unexpected(rows.error());
-    std::vector<PlayedTime> days;
-    while (rows->next())
-        days.push_back({QDate::fromString(rows->value(0).toString(), Qt::ISODate), rows->value(1).toInt(),
-                        rows->value(2).toDouble()});
-    return days;
-}
-
-Result<PlayedTime> TakeRepository::total(const std::optional<QDate>& since) const {
-    const QString from = since ? since->toString(Qt::ISODate) : QStringLiteral("");
-    auto row = runQuery(m_logbook, "SELECT COUNT(*), SUM(duration_s) FROM take WHERE started_at >= ?", {from});
-    if (!row) return tl::unexpected(row.error());
-    if (!row->next()) return PlayedTime{};
-    return PlayedTime{{}, row->value(0).toInt(), row->value(1).toDouble()};
-}
-
-Result<std::vector<std::pair<std::string, double>>> TakeRepository::cleanTempos() const {
-    auto rows = runQuery(m_logbook, "SELECT exercise_id, MAX(tempo_bpm) FROM take WHERE clean GROUP BY exercise_id");
-    if (!rows) return tl::unexpected(rows.error());
-    std::vector<std::pair<std::string, double>> tempos;
-    while (rows->next()) tempos.emplace_back(rows->value(0).toString().toStdString(), rows->value(1).toDouble());
-    return tempos;
-}
-
-Result<std::set<std::string>> TakeRepository::files() const {
-    auto rows = runQuery(m_logbook, "SELECT file FROM take WHERE file <> ''");
-    if (!rows) return tl::unexpected(rows.error());
-    std::set<std::string> files;
-    while (rows->next()) files.insert(rows->value(0).toString().toStdString());
-    return files;
-}
-
 Result<void> TakeRepository::setNote(qint64 id, const std::string& note) {
     auto done = runQuery(m_logbook, "UPDATE take SET note = ? WHERE id = ?", {toQt(note), id});
     if (!done) return tl::unexpected(done.error());
     return {};
-}
-
-Result<int> TakeRepository::count() const {
-    auto row = runQuery(m_logbook, "SELECT COUNT(*) FROM take");
-    if (!row) return tl::unexpected(row.error());
-    return row->next() ? row->value(0).toInt() : 0;
 }
 
 }  // namespace upbeat

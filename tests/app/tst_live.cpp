@@ -3,6 +3,7 @@
 
 #include "play/play_place.h"
 #include "studio/live_take.h"
+#include "studio/verdict_tone.h"
 #include "takes.h"
 #include "upbeat/music/library.h"
 
@@ -20,6 +21,15 @@ LiveTake liveOf(const char* id, double tempo = 120, int bars = 4) {
 class TestLive : public QObject {
     Q_OBJECT
   private Q_SLOTS:
+    void verdictsSoundDifferent() {
+        const auto up = verdictTone(Action::Up, 48000);
+        const auto back = verdictTone(Action::Back, 48000);
+        QVERIFY(up.samples.size() > back.samples.size());
+        QVERIFY(up.durationS() < 1.0);
+        for (const float v : up.samples) QVERIFY(std::abs(v) <= 0.26F);
+        QVERIFY(verdictTone(Action::Again, 48000).samples != back.samples);
+    }
+
     void hitsLandOnTheirStroke() {
         LiveTake live = liveOf("singles-sixteenths");
         Character c = machine();

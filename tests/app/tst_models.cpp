@@ -6,7 +6,7 @@
 #include "climb/ladder_layout.h"
 #include "log/log_model.h"
 #include "prepare/exercise_model.h"
-#include "shell/verdict_bar.h"
+#include "place/verdict_bar.h"
 #include "studio/settings.h"
 #include "theme/theme.h"
 #include "theme/words.h"

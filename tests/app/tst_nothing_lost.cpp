@@ -7,7 +7,7 @@
 
 #include "puppet.h"
 #include "shell/start_trouble.h"
-#include "shell/verdict_bar.h"
+#include "place/verdict_bar.h"
 #include "stage.h"
 #include "upbeat/formats/atomic_file.h"
 #include "upbeat/music/click_sound.h"

@@ -13,7 +13,7 @@
 #include "look/finding_card.h"
 #include "look/look_place.h"
 #include "shell/help_sheet.h"
-#include "shell/verdict_bar.h"
+#include "place/verdict_bar.h"
 #include "stage.h"
 #include "theme/theme.h"
 #include "upbeat/music/library.h"

@@ -1,8 +1,8 @@
 #include <QTest>
 
 #include "takes.h"
-#include "upbeat/coach/drill.h"
-#include "upbeat/coach/verdict.h"
+#include "upbeat/ladder/verdict.h"
+#include "upbeat/methods/drill.h"
 #include "upbeat/music/library.h"
 
 using namespace upbeat;

@@ -3,7 +3,7 @@
 #include "coverage.h"
 #include "faults.h"
 #include "takes.h"
-#include "upbeat/coach/findings.h"
+#include "upbeat/judge/findings.h"
 #include "upbeat/music/library.h"
 
 using namespace upbeat;

@@ -1,3 +1,4 @@
+#include <QDir>
 #include <QDirIterator>
 #include <QFile>
 #include <QProcess>
@@ -26,6 +27,22 @@ QString librariesOf(const QString& binary) {
     QProcess ldd;
     ldd.start(QStringLiteral("ldd"), {binary});
     return ldd.waitForFinished() ? QString::fromUtf8(ldd.readAllStandardOutput()) : QString();
+}
+
+/// The first folder that a source may not include; empty where there is none. "judge" for "upbeat/judge/...",
+/// "app:look" for "look/..." of the window. A folder may always include itself.
+QString forbiddenInclude(const QString& source, const QString& self, const QStringList& allowed) {
+    static const QRegularExpression include(QStringLiteral("#include \"([^\"]+)\""));
+    static const QStringList kHeads{QStringLiteral("library")};  // of the folder's own src
+    auto found = include.globalMatch(source);
+    while (found.hasNext()) {
+        const QStringList parts = found.next().captured(1).split(QLatin1Char('/'));
+        if (parts.size() < 2 || kHeads.contains(parts.front())) continue;
+        const bool isOurs = parts.front() == QStringLiteral("upbeat");
+        const QString folder = isOurs ? parts.at(1) : QStringLiteral("app:") + parts.front();
+        if (parts.at(isOurs ? 1 : 0) != self && !allowed.contains(folder)) return folder;
+    }
+    return {};
 }
 
 }  // namespace
@@ -65,26 +82,79 @@ class TestLayers : public QObject {
         QVERIFY(homes.size() > 100);
     }
 
+    /// Who may include whom, folder by folder; those of the window include one another by "folder/file.h".
     void arrowsPointOneWay_data() {
-        QTest::addColumn<QString>("folder");
-        QTest::addColumn<QStringList>("forbidden");
-        QTest::newRow("core") << "core" << QStringList{"formats", "audio", "logbook"};
-        QTest::newRow("formats") << "formats" << QStringList{"audio", "logbook"};
-        QTest::newRow("audio") << "audio" << QStringList{"logbook"};
-        QTest::newRow("logbook") << "logbook" << QStringList{"audio"};
-        QTest::newRow("signal") << "core/signal" << QStringList{"player", "align", "measure", "coach", "take", "music"};
-        QTest::newRow("voices") << "core/voices" << QStringList{"player", "align", "measure", "coach", "take", "music"};
-        QTest::newRow("player") << "core/player"
-                                << QStringList{"signal", "voices", "align", "measure", "coach", "take"};
-        QTest::newRow("measure") << "core/measure" << QStringList{"coach", "take", "player"};
+        QTest::addColumn<QStringList>("allowed");
+        const auto row = [](const char* folder, const char* allowed) {
+            QTest::newRow(folder) << QString::fromLatin1(allowed).split(QLatin1Char(' '), Qt::SkipEmptyParts);
+        };
+        row("core/units", "");
+        row("core/music", "units");
+        row("core/signal", "units");
+        row("core/voices", "units signal");
+        row("core/align", "units music signal");
+        row("core/measure", "units music signal align");
+        row("core/coach/judge", "units music signal align measure");
+        row("core/coach/ladder", "units music align measure judge");
+        row("core/coach/methods", "units music judge ladder");
+        row("core/take", "units music signal voices align measure judge ladder");
+        row("core/player", "units music");
+        row("formats", "units music signal voices align measure judge ladder take player");
+        row("audio", "units music signal align take player formats");  // nothing of judge, ladder and methods
+        row("logbook", "units music signal align judge ladder take formats");
+        row("cli", "units music signal voices align measure judge ladder take player formats");
+        const std::string core = "units music signal voices align measure judge ladder methods take player ";
+        row("app/theme", core.c_str());
+        row("app/strokes", (core + "app:theme").c_str());
+        row("app/studio", (core + "formats audio logbook app:theme app:strokes").c_str());
+        row("app/place", (core + "app:theme app:studio").c_str());
+        for (const char* place : {"prepare", "play", "look", "climb", "log"})  // know nothing of one another
+            row((std::string("app/") + place).c_str(),
+                (core + "logbook app:theme app:strokes app:studio app:place").c_str());
+        row("app/demo", (core + "formats logbook app:studio").c_str());
+        row("app/shell",
+            (core + "app:theme app:studio app:place app:prepare app:play app:look app:climb app:log").c_str());
     }
     void arrowsPointOneWay() {
-        QFETCH(QString, folder);
-        QFETCH(QStringList, forbidden);
-        for (const QString& file : filesOf(folder))
-            for (const QString& other : forbidden)
-                QVERIFY2(!contentOf(file).contains(QStringLiteral("#include \"upbeat/%1/").arg(other)),
-                         qPrintable(file + QStringLiteral(" -> ") + other));
+        QFETCH(QStringList, allowed);
+        const QString folder = QString::fromLatin1(QTest::currentDataTag());
+        const auto files = filesOf(folder);
+        QVERIFY(!files.isEmpty());
+        for (const QString& file : files) {
+            const QString wrong = forbiddenInclude(contentOf(file), folder.section(QLatin1Char('/'), -1), allowed);
+            QVERIFY2(wrong.isEmpty(), qPrintable(file + QStringLiteral(" -> ") + wrong));
+        }
+    }
+
+    /// What is looked for is found.
+    void aForbiddenArrowIsSeen() {
+        const QString source =
+            QStringLiteral("#include <map>\n#include \"upbeat/judge/gates.h\"\n#include \"own.h\"\n");
+        QCOMPARE(forbiddenInclude(source, QStringLiteral("audio"), {QStringLiteral("units")}), QStringLiteral("judge"));
+        QVERIFY(forbiddenInclude(source, QStringLiteral("audio"), {QStringLiteral("judge")}).isEmpty());
+        QVERIFY(forbiddenInclude(source, QStringLiteral("judge"), {}).isEmpty());
+        const QString place = QStringLiteral("#include \"look/look_place.h\"\n");
+        QCOMPARE(forbiddenInclude(place, QStringLiteral("climb"), {QStringLiteral("app:place")}),
+                 QStringLiteral("app:look"));
+    }
+
+    void everyFolderHasARow() {
+        QStringList folders;
+        for (const char* root : {"core", "core/coach", "app"})
+            for (const QString& name :
+                 QDir(kSource + QLatin1Char('/') + QLatin1String(root)).entryList(QDir::Dirs | QDir::NoDotAndDotDot))
+                folders << QLatin1String(root) + QLatin1Char('/') + name;
+        const QString self = contentOf(QStringLiteral(UPBEAT_SOURCE_DIR "/tests/core/tst_layers.cpp"));
+        const QString layers = contentOf(QStringLiteral(UPBEAT_SOURCE_DIR "/cmake/Layers.cmake"));
+        for (const QString& folder : folders) {
+            if (folder == QStringLiteral("core/coach") || folder == QStringLiteral("app/resources")) continue;
+            const QString name = folder.section(QLatin1Char('/'), -1);
+            QVERIFY2(self.contains(QLatin1Char('"') + folder + QLatin1Char('"')) ||
+                         self.contains(QLatin1Char('"') + name + QLatin1Char('"')),
+                     qPrintable(folder));
+            if (folder.startsWith(QStringLiteral("core")))
+                QVERIFY2(layers.contains(QStringLiteral("set(UPBEAT_ALLOWED_%1 ").arg(name)), qPrintable(folder));
+        }
     }
 
     void theCommandLineLoadsNoDisplay() {

@@ -1,9 +1,9 @@
 #include <QTest>
 
 #include "takes.h"
-#include "upbeat/coach/drill.h"
-#include "upbeat/coach/methods.h"
-#include "upbeat/coach/place_words.h"
+#include "upbeat/judge/place_words.h"
+#include "upbeat/methods/drill.h"
+#include "upbeat/methods/methods.h"
 #include "upbeat/music/bars.h"
 #include "upbeat/music/click_plan.h"
 #include "upbeat/music/counting.h"

@@ -1,7 +1,7 @@
 #include <QTest>
 #include <set>
 
-#include "upbeat/coach/methods.h"
+#include "upbeat/methods/methods.h"
 #include "upbeat/music/grid_text.h"
 #include "upbeat/music/library.h"
 

@@ -3,10 +3,10 @@
 #include <random>
 
 #include "random_page.h"
-#include "upbeat/coach/methods.h"
 #include "upbeat/formats/exercise_json.h"
 #include "upbeat/formats/midi_pattern.h"
 #include "upbeat/formats/pattern.h"
+#include "upbeat/methods/methods.h"
 #include "upbeat/music/bars.h"
 #include "upbeat/music/editor.h"
 #include "upbeat/music/grid_text.h"

@@ -4,52 +4,13 @@
 #include <cmath>
 
 #include "breaks.h"
+#include "page_and_hits.h"
 #include "second_sounds.h"
 #include "upbeat/signal/sharpen.h"
 
 namespace upbeat {
 
 namespace {
-
-bool inside(const std::vector<DamagedSpan>& spans, double timeS) {
-    constexpr double kMarginS = 0.005;
-    return std::any_of(spans.begin(), spans.end(), [timeS](const DamagedSpan& span) {
-        return timeS >= span.fromS - kMarginS && timeS <= span.toS + kMarginS;
-    });
-}
-
-std::vector<Hit> hitsOfThePage(const Exercise& e, const TakeFrame& frame, const std::vector<Hit>& hits) {
-    const Bpm tempo(frame.tempoBpm);
-    const double halfBeat = 0.5 * beatDuration(tempo).value();
-    const double start = frame.firstBeatS + frame.latencyS - halfBeat;
-    const double end = frame.firstBeatS + frame.latencyS + barStartS(e, tempo, frame.bars) + 0.2 * halfBeat;
-    std::vector<Hit> kept;
-    std::copy_if(hits.begin(), hits.end(), std::back_inserter(kept), [&](const Hit& hit) {
-        return hit.timeS >= start && hit.timeS < end && !inside(frame.damaged, hit.timeS);
-    });
-    return kept;
-}
-
-/// The strokes of the bars that were played, are not damaged and not left to the player.
-std::vector<WrittenStroke> pageOf(const Exercise& e, const TakeFrame& frame, int passes) {
-    const Bpm tempo(frame.tempoBpm);
-    auto page = writeOut(e, tempo, passes);
-    constexpr double kEarlierS = 0.02;  // a swung or grace note never lies this close to the next bar's first beat
-    const double end = barStartS(e, tempo, frame.bars) - kEarlierS;
-    const double start = frame.firstBeatS + frame.latencyS;
-    std::erase_if(page, [&e](const WrittenStroke& w) {
-        const Stroke& stroke = e.strokes[static_cast<std::size_t>(w.stroke)];
-        return !stroke.anchor && isFree(e, stroke.at);
-    });
-    std::erase_if(page,
-                  [&](const WrittenStroke& w) { return w.gridS > end || inside(frame.damaged, start + w.gridS); });
-    return page;
-}
-
-bool onAClick(const TakeFrame& frame, double timeS, double nearS) {
-    const double beat = 60.0 / frame.tempoBpm;
-    return frame.clickBleed && std::abs(std::remainder(timeS, beat)) < nearS;
-}
 
 /// Whether any other hit nearer than `reachS` to hit j is one that `is` accepts.
 template <class Is>
@@ -110,17 +71,6 @@ bool isEventInBreak(const std::vector<BreakSpan>& breaks, std::size_t event) {
                        [event](const BreakSpan& span) { return event >= span.from && event < span.to; });
 }
 
-/// Whether a time on the page's clock lies in a free span of some pass.
-bool isImprovised(const Exercise& e, double tempoBpm, double timeS) {
-    const Bpm tempo(tempoBpm);
-    const double quarter = quarterS(e.meter, tempo);
-    const double inPass = std::fmod(std::max(0.0, timeS), passDurationS(e, tempo)) / quarter;
-    return std::any_of(e.freeSpans.begin(), e.freeSpans.end(), [inPass](const FreeSpan& span) {
-        constexpr double kEarly = 0.1;  // of a quarter: the first free stroke may come a little early
-        return inPass > span.from.toDouble() - kEarly && inPass < span.to.toDouble() - kEarly;
-    });
-}
-
 /// A stroke that was not heard, but could not have been heard behind what it is written together with, shares that
 /// sound: nobody can say that it was missed. Gives the events that do.
 std::vector<bool> shareHidden(const std::vector<PageEvent>& events, const std::vector<Hit>& hits, Assignment& found) {
@@ -145,55 +95,80 @@ std::vector<bool> shareHidden(const std::vector<PageEvent>& events, const std::v
     return hidden;
 }
 
-/// Whether a hit nobody wrote is a bounce of a closed roll: the last stroke before it is one.
-bool isBounce(const Exercise& e, const std::vector<WrittenStroke>& page, const std::vector<PageEvent>& events,
-              double timeS) {
-    constexpr double kEarlyS = 0.02;
-    const auto next = std::upper_bound(events.begin(), events.end(), timeS + kEarlyS,
-                                       [](double t, const PageEvent& event) { return t < event.gridS; });
-    if (next == events.begin()) return false;
-    const WrittenStroke& w = page[static_cast<std::size_t>(std::prev(next)->written.front())];
-    return e.strokes[static_cast<std::size_t>(w.stroke)].ornament == Ornament::ClosedRoll;
+/// Everything that is known of a take on the way from hits and page to the matched take.
+struct Matching {
+    const Exercise& exercise;
+    const TakeFrame& frame;
+    std::vector<WrittenStroke> page;
+    std::vector<Hit> hits;
+    std::vector<PageEvent> events{};
+    std::vector<Sounding> sounding{};
+    Assignment found{};
+    std::vector<bool> hidden{};  ///< By event: it is not heard for itself.
+    std::vector<BreakSpan> breaks{};
+};
+
+Matching matched(const Exercise& exercise, const TakeFrame& frame, const HeardTake& heard, int passes) {
+    constexpr double kOnClickS = 0.003;
+    Matching m{exercise, frame, pageOf(exercise, frame, passes), hitsOfThePage(exercise, frame, heard.hits)};
+    const bool apart =
+        !m.hits.empty() && std::all_of(m.hits.begin(), m.hits.end(), [](const Hit& h) { return h.voice.has_value(); });
+    m.events = eventsOf(exercise, m.page, apart);
+    m.sounding = soundings(m.hits, frame.firstBeatS, frame.latencyS);
+    if (!apart) markSecondSounds(m.sounding, m.events);
+    for (Sounding& s : m.sounding) s.click = onAClick(frame, s.timeS, kOnClickS);
+    const double beatS = beatDuration(Bpm(frame.tempoBpm)).value();
+    const auto sections = findSections(m.events, m.sounding, beatS);
+    moveTo(m.events, sections, beatS);
+    m.found = apart ? matchByVoice(m.events, m.sounding) : match(m.events, m.sounding);
+    m.hidden = apart ? shareHidden(m.events, m.hits, m.found) : std::vector<bool>(m.events.size());
+    m.breaks = findBreaks(m.events, m.sounding, m.found, sections, barDurationS(exercise, Bpm(frame.tempoBpm)));
+    return m;
 }
 
-/// Two modes of a drum that rings beat against one another: the low bands rise again, but no stick is heard.
-bool isBeating(const Hit& hit) {
-    constexpr double kSurelyStruck = 30;
-    constexpr double kStandsClearDb = 22;
-    constexpr std::size_t kLowBands = 5;  // below 3 kHz
-    constexpr int kFaint = 60;            // 30 dB below the strongest band
-    const int strongest = *std::max_element(hit.colour.begin(), hit.colour.end());
-    return hit.strength < kSurelyStruck && hit.contrastDb < kStandsClearDb && isKnown(hit.colour) &&
-           std::all_of(hit.colour.begin() + kLowBands, hit.colour.end(),
-                       [strongest](std::uint8_t step) { return step < strongest - kFaint; });
+/// Whether a hit that no stroke of the page explains is one that nobody wrote.
+bool isExtra(const Matching& m, std::size_t j) {
+    const double timeS = m.sounding[j].timeS;
+    return m.found.eventOfHit[j] == kNone && !belongsToUnison(m.events, m.found, m.sounding, j) &&
+           !isInBreak(m.breaks, timeS) && !isImprovised(m.exercise, m.frame.tempoBpm, timeS) &&
+           !isBounce(m.exercise, m.page, m.events, timeS);
 }
 
-/// Weak hits and second sounds that the page does not explain were never strokes.
-bool counts(const Hit& hit, const Sounding& sounding, int event) {
-    return event != kNone || (sounding.strength >= kFirmStrength && !sounding.echo && !isBeating(hit));
+/// Enters the hits that are strokes; gives where each of them now stands.
+std::vector<int> keepHits(const Matching& m, MatchedTake& take) {
+    constexpr double kNearClickS = 0.012;
+    std::vector<int> keptIndex(m.hits.size(), kNone);
+    for (std::size_t j = 0; j < m.hits.size(); ++j) {
+        const bool isUnwritten = m.found.eventOfHit[j] == kNone;
+        if (!counts(m.hits[j], m.sounding[j], m.found.eventOfHit[j])) continue;
+        if (isUnwritten && onAClick(m.frame, m.sounding[j].timeS, kNearClickS)) continue;
+        if (isUnwritten && !m.hits[j].exact && isSecondSound(m.found, m.sounding, j)) continue;
+        keptIndex[j] = static_cast<int>(take.hits.size());
+        if (isExtra(m, j)) take.extra.push_back(keptIndex[j]);
+        take.hits.push_back(m.hits[j]);
+    }
+    return keptIndex;
+}
+
+MatchedStroke strokeOf(const Matching& m, std::size_t event, const WrittenStroke& w, const Hit& sharpened) {
+    const auto j = static_cast<std::size_t>(m.found.hitOfEvent[event]);
+    const PageEvent& own = m.events[event];
+    MatchedStroke matched;
+    matched.written = w;
+    matched.stroke = m.exercise.strokes[static_cast<std::size_t>(w.stroke)];
+    matched.offsetMs = (sharpened.timeS - m.frame.firstBeatS - m.frame.latencyS - w.gridS - movedS(own, m.page)) * 1e3;
+    matched.levelDb = m.hits[j].levelDb;
+    matched.shared = own.written.size() > 1 || m.hidden[event];
+    matched.carries = matched.shared && !m.hidden[event] && isLoudest(m.exercise, m.page, own, w);
+    matched.levelKnown = !m.hits[j].clipped;
+    return matched;
 }
 
 }  // namespace
 
 MatchedTake matchTake(const Exercise& exercise, const TakeFrame& frame, const HeardTake& heard) {
-    constexpr double kNearClickS = 0.012;
-    constexpr double kOnClickS = 0.003;
     const int passes = (frame.bars + exercise.bars - 1) / exercise.bars;
-    const auto page = pageOf(exercise, frame, passes);
-    const auto hits = hitsOfThePage(exercise, frame, heard.hits);
-    const bool apart =
-        !hits.empty() && std::all_of(hits.begin(), hits.end(), [](const Hit& h) { return h.voice.has_value(); });
-    auto events = eventsOf(exercise, page, apart);
-    auto sounding = soundings(hits, frame.firstBeatS, frame.latencyS);
-    if (!apart) markSecondSounds(sounding, events);
-    for (Sounding& s : sounding) s.click = onAClick(frame, s.timeS, kOnClickS);
-    const double beatS = beatDuration(Bpm(frame.tempoBpm)).value();
-    const auto sections = findSections(events, sounding, beatS);
-    moveTo(events, sections, beatS);
-    Assignment found = apart ? matchByVoice(events, sounding) : match(events, sounding);
-    const auto hidden = apart ? shareHidden(events, hits, found) : std::vector<bool>(events.size());
-    const auto breaks = findBreaks(events, sounding, found, sections, barDurationS(exercise, Bpm(frame.tempoBpm)));
-
+    const Matching m = matched(exercise, frame, heard, passes);
     MatchedTake take;
     take.exercise = exercise;
     take.tempoBpm = frame.tempoBpm;
@@ -202,42 +177,21 @@ MatchedTake matchTake(const Exercise& exercise, const TakeFrame& frame, const He
     take.firstBeatS = frame.firstBeatS;
     take.latencyS = frame.latencyS;
     take.trace = heard.trace;
-    for (const BreakSpan& span : breaks) take.breaks.push_back(toBreak(span, events, page));
-    std::vector<int> keptIndex(hits.size(), kNone);
-    for (std::size_t j = 0; j < hits.size(); ++j) {
-        if (!counts(hits[j], sounding[j], found.eventOfHit[j])) continue;
-        if (found.eventOfHit[j] == kNone && onAClick(frame, sounding[j].timeS, kNearClickS)) continue;
-        if (found.eventOfHit[j] == kNone && !hits[j].exact && isSecondSound(found, sounding, j)) continue;
-        keptIndex[j] = static_cast<int>(take.hits.size());
-        if (found.eventOfHit[j] == kNone && !belongsToUnison(events, found, sounding, j) &&
-            !isInBreak(breaks, sounding[j].timeS) && !isImprovised(exercise, frame.tempoBpm, sounding[j].timeS) &&
-            !isBounce(exercise, page, events, sounding[j].timeS))
-            take.extra.push_back(keptIndex[j]);
-        take.hits.push_back(hits[j]);
-    }
+    for (const BreakSpan& span : m.breaks) take.breaks.push_back(toBreak(span, m.events, m.page));
+    const auto keptIndex = keepHits(m, take);
     sharpenOnsets(take.hits);
-    for (std::size_t i = 0; i < events.size(); ++i) {
-        const int hit = found.hitOfEvent[i];
-        for (const int index : events[i].written) {
-            const WrittenStroke& w = page[static_cast<std::size_t>(index)];
+    for (std::size_t i = 0; i < m.events.size(); ++i) {
+        const int hit = m.found.hitOfEvent[i];
+        for (const int index : m.events[i].written) {
+            const WrittenStroke& w = m.page[static_cast<std::size_t>(index)];
             if (hit == kNone) {
-                if (isEventInBreak(breaks, i)) continue;
+                if (isEventInBreak(m.breaks, i)) continue;
                 (w.role == Role::Grace ? take.missedGrace : take.missed).push_back(w);
                 continue;
             }
-            const auto j = static_cast<std::size_t>(hit);
-            MatchedStroke matched;
-            matched.written = w;
-            matched.stroke = exercise.strokes[static_cast<std::size_t>(w.stroke)];
-            matched.hit = keptIndex[j];
-            const Hit& own = take.hits[static_cast<std::size_t>(matched.hit)];
-            matched.offsetMs =
-                (own.timeS - frame.firstBeatS - frame.latencyS - w.gridS - movedS(events[i], page)) * 1e3;
-            matched.levelDb = hits[j].levelDb;
-            matched.shared = events[i].written.size() > 1 || hidden[i];
-            matched.carries = matched.shared && !hidden[i] && isLoudest(exercise, page, events[i], w);
-            matched.levelKnown = !hits[j].clipped;
-            take.strokes.push_back(matched);
+            const int kept = keptIndex[static_cast<std::size_t>(hit)];
+            take.strokes.push_back(strokeOf(m, i, w, take.hits[static_cast<std::size_t>(kept)]));
+            take.strokes.back().hit = kept;
         }
     }
     return take;

@@ -102,6 +102,21 @@ void ExerciseEditor::paste() {
     m_selection.reset();
 }
 
+namespace {
+
+/// Everything from `from` on comes later.
+void moveLater(Exercise& e, const Beats& from, const Beats& by) {
+    const auto isLater = [&](const Beats& at) { return !(at < from); };
+    for (Stroke& stroke : e.strokes)
+        if (isLater(stroke.at)) stroke.at = stroke.at + by;
+    for (Swell& swell : e.swells)
+        if (isLater(swell.from)) swell.from = swell.from + by, swell.to = swell.to + by;
+    for (FreeSpan& free : e.freeSpans)
+        if (isLater(free.from)) free.from = free.from + by, free.to = free.to + by;
+}
+
+}  // namespace
+
 void ExerciseEditor::repeat() {
     copy();
     if (m_clipboard.empty()) return;
@@ -109,20 +124,10 @@ void ExerciseEditor::repeat() {
     const bool wholeBars = isBarLine(m_now.exercise, from.from) && isBarLine(m_now.exercise, from.to);
     change([&](State& s) {
         Exercise& e = s.exercise;
-        const auto isLater = [&](const Beats& at) { return !(at < from.to); };
         const auto reach = from.to + m_clipboardLength;
         const bool isInTheWay =
-            std::any_of(e.strokes.begin(), e.strokes.end(), [&](const Stroke& stroke) { return isLater(stroke.at); });
-        if (wholeBars && isInTheWay) {
-            for (Stroke& stroke : e.strokes)
-                if (isLater(stroke.at)) stroke.at = stroke.at + m_clipboardLength;
-            for (Swell& swell : e.swells)
-                if (isLater(swell.from))
-                    swell.from = swell.from + m_clipboardLength, swell.to = swell.to + m_clipboardLength;
-            for (FreeSpan& free : e.freeSpans)
-                if (isLater(free.from))
-                    free.from = free.from + m_clipboardLength, free.to = free.to + m_clipboardLength;
-        }
+            std::any_of(e.strokes.begin(), e.strokes.end(), [&](const Stroke& s2) { return !(s2.at < from.to); });
+        if (wholeBars && isInTheWay) moveLater(e, from.to, m_clipboardLength);
         auto meters = metersOf(e);
         const int behind = std::min(barAt(e, from.to).number - 1, e.bars);
         const int first = std::min(barAt(e, from.from).number - 1, behind);

@@ -85,15 +85,29 @@ void addBounces(std::vector<PlayedHit>& bounces, const PlayedHit& main, double e
     }
 }
 
+/// A stroke that nobody wrote, somewhere behind one that is.
+PlayedHit strayAfter(const PlayedHit& hit, const WrittenStroke& w, const Character& c, Random& random) {
+    PlayedHit extra = hit;
+    extra.stroke = -1;
+    extra.timeS += w.stepS * random.uniform(0.35, 0.65);
+    extra.levelDb = meantLevelDb(c, Level::Tap, random);
+    return extra;
+}
+
+/// The exercise with the swing that this player feels.
+Exercise feltBy(const Character& c, Exercise exercise, double quarter) {
+    exercise.feel = feelAt(exercise.feel, 60.0 / quarter);
+    if (c.swingRatio > 0 && exercise.feel.isSwung()) exercise.feel.ratio = c.swingRatio;
+    return exercise;
+}
+
 }  // namespace
 
 Performance perform(const Exercise& exercise, Bpm tempo, int passes, const Character& c, std::uint64_t seed) {
     Random random(seed);
-    Exercise felt = exercise;
-    felt.feel = feelAt(felt.feel, 60.0 / quarterS(exercise.meter, tempo));
-    if (c.swingRatio > 0 && felt.feel.isSwung()) felt.feel.ratio = c.swingRatio;
-    const auto written = writeOut(exercise, tempo, passes);
     const double quarter = quarterS(exercise.meter, tempo);
+    const Exercise felt = feltBy(c, exercise, quarter);
+    const auto written = writeOut(exercise, tempo, passes);
     const double passS = passDurationS(exercise, tempo);
     Performance performance;
     Wander wander(c.wanderMs, random);
@@ -123,13 +137,7 @@ Performance perform(const Exercise& exercise, Bpm tempo, int passes, const Chara
         performance.hits.push_back(hit);
         if (stroke.ornament == Ornament::ClosedRoll)
             addBounces(performance.bounces, hit, nextStrokeS(written, &w - written.data(), w.pass * passS), c, random);
-        if (random.uniform() < c.extraChance) {
-            PlayedHit extra = hit;
-            extra.stroke = -1;
-            extra.timeS += w.stepS * random.uniform(0.35, 0.65);
-            extra.levelDb = meantLevelDb(c, Level::Tap, random);
-            performance.hits.push_back(extra);
-        }
+        if (random.uniform() < c.extraChance) performance.hits.push_back(strayAfter(hit, w, c, random));
     }
     std::stable_sort(performance.hits.begin(), performance.hits.end(),
                      [](const PlayedHit& a, const PlayedHit& b) { return a.timeS < b.timeS; });

@@ -31,6 +31,7 @@ class JackStream : public DuplexStream {
 
   private:
     struct Impl;
+    [[nodiscard]] Result<void> connectInput();
     std::string m_capturePort;
     std::string m_midiPort;
     std::unique_ptr<Impl> m_impl;

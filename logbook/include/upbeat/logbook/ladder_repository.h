@@ -4,7 +4,7 @@
 #include <string>
 #include <vector>
 
-#include "upbeat/coach/ladder.h"
+#include "upbeat/ladder/ladder.h"
 #include "upbeat/logbook/logbook.h"
 #include "upbeat/logbook/take_repository.h"
 

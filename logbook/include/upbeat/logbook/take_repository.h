@@ -6,7 +6,7 @@
 #include <string>
 #include <vector>
 
-#include "upbeat/coach/verdict.h"
+#include "upbeat/ladder/verdict.h"
 #include "upbeat/logbook/logbook.h"
 #include "upbeat/take/analyze_take.h"
 #include "upbeat/take/take_record.h"

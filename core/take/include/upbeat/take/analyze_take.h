@@ -2,7 +2,7 @@
 
 #include <vector>
 
-#include "upbeat/coach/verdict.h"
+#include "upbeat/ladder/verdict.h"
 
 namespace upbeat {
 

@@ -5,7 +5,7 @@
 #include <vector>
 
 #include "upbeat/align/matched_take.h"
-#include "upbeat/coach/ladder.h"
+#include "upbeat/ladder/ladder.h"
 #include "upbeat/music/click_plan.h"
 
 namespace upbeat {

@@ -1,0 +1,89 @@
+// The keys of Prepare, and the controls below the page.
+#include "prepare/prepare_place.h"
+
+#include <QFileDialog>
+#include <QHBoxLayout>
+#include <QInputDialog>
+#include <QScrollArea>
+#include <QVBoxLayout>
+
+#include "prepare/edit_keys.h"
+#include "prepare/exercise_delegate.h"
+#include "theme/theme.h"
+#include "theme/words.h"
+#include "upbeat/music/transform.h"
+
+namespace upbeat {
+
+namespace {
+
+QString fileKinds() {
+    return PreparePlace::tr("Exercises (*.json *.txt *.mid *.midi *.musicxml *.xml *.mxl)");
+}
+
+}  // namespace
+
+void PreparePlace::addKeys() {
+    addHiddenKey(Qt::CTRL | Qt::Key_F, [this] { m_search->setFocus(); });
+    addKey(Qt::Key_Return, tr("Enter"), tr("to the stand"), [this] {
+        if (panel() == Stages)
+            m_stages->chooseCurrent();
+        else
+            Q_EMIT playWanted();
+    });
+    addKey(Qt::Key_BracketLeft, QStringLiteral("[ ]"), tr("tempo"),
+           [this] { m_studio.setTempo(m_studio.ladder().tempoBpm - 1); });
+    addHiddenKey(Qt::Key_BracketRight, [this] { m_studio.setTempo(m_studio.ladder().tempoBpm + 1); });
+    addKey(Qt::Key_E, QStringLiteral("E"), tr("edit"), [this] { startWriting(); });
+    addKey(Qt::Key_A, QStringLiteral("A"), tr("take apart"),
+           [this] { showPanel(panel() == Stages ? Controls : Stages); });
+    addKey(Qt::Key_P, QStringLiteral("P"), tr("hear it"), [this] { hear(); });
+    addHiddenKey(Qt::CTRL | Qt::Key_P, [this] { hear(); });
+    addKey(Qt::Key_R, QStringLiteral("R"), tr("only these bars"), [this] {
+        if (panel() == Controls) m_hear->practise();
+    });
+    addKey(Qt::Key_T, QStringLiteral("T"), tr("tap the tempo"), [this] { tap(); });
+    addKey(Qt::CTRL | Qt::Key_N, tr("Ctrl N"), tr("new exercise"), [this] { newExercise(); });
+    addKey(Qt::Key_V, QStringLiteral("V"), tr("fold the voices"), [this] { m_line->setFolded(!m_line->isFolded()); });
+    addHiddenKey(Qt::Key_W, [this] {
+        if (panel() == Stages) m_stages->turn(1);
+    });
+    addHiddenKey(Qt::Key_Escape, [this] { showPanel(Controls); });
+    addKey(Qt::CTRL | Qt::Key_T, tr("Ctrl T"), tr("teach the kit"), [this] { teach(); });
+    addKey(Qt::Key_PageUp, tr("PgUp PgDn"), tr("bars"), [this] { m_line->scrollBars(-1); });
+    addHiddenKey(Qt::Key_PageDown, [this] { m_line->scrollBars(1); });
+}
+
+void PreparePlace::addFileKeys() {
+    addKey(Qt::CTRL | Qt::Key_O, tr("Ctrl O"), tr("open a file"), [this] {
+        const QString file = QFileDialog::getOpenFileName(this, tr("Open an exercise"), {}, fileKinds());
+        if (!file.isEmpty()) m_studio.importExercise(file);
+    });
+    addKey(Qt::CTRL | Qt::Key_S, tr("Ctrl S"), tr("save as a file"), [this] {
+        const QString file = QFileDialog::getSaveFileName(this, tr("Save the exercise"), {}, fileKinds());
+        if (!file.isEmpty()) m_studio.exportExercise(file);
+    });
+    addKey(Qt::CTRL | Qt::Key_Delete, tr("Ctrl Del"), tr("remove my exercise"), [this] {
+        if (panel() == Controls) m_studio.forgetExercise();
+    });
+}
+
+QWidget* PreparePlace::buildControls(QWidget* stand) {
+    auto* controls = new QWidget(stand);
+    auto* down = new QVBoxLayout(controls);
+    down->setContentsMargins(0, 0, 0, 0);
+    m_hear = new HearBar(m_studio, controls);
+    down->addWidget(m_hear);
+    m_controls = new PracticeControls(m_studio, controls);
+    connect(m_controls, &PracticeControls::teachWanted, this, &PreparePlace::teach);
+    down->addWidget(m_controls);
+    down->addStretch();
+    auto* rolling = new QScrollArea(stand);  // in a low window
+    rolling->setWidget(controls);
+    rolling->setWidgetResizable(true);
+    rolling->setFrameShape(QFrame::NoFrame);
+    rolling->setFocusPolicy(Qt::NoFocus);
+    return rolling;
+}
+
+}  // namespace upbeat

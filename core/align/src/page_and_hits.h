@@ -1,0 +1,23 @@
+#pragma once
+
+#include <vector>
+
+#include "upbeat/align/events.h"
+#include "upbeat/align/matched_take.h"
+
+namespace upbeat {
+
+// What of the page is asked for, and what of the sound can have been a stroke of it.
+[[nodiscard]] std::vector<Hit> hitsOfThePage(const Exercise& e, const TakeFrame& frame, const std::vector<Hit>& hits);
+/// The strokes of the bars that were played, are not damaged and not left to the player.
+[[nodiscard]] std::vector<WrittenStroke> pageOf(const Exercise& e, const TakeFrame& frame, int passes);
+[[nodiscard]] bool onAClick(const TakeFrame& frame, double timeS, double nearS);
+/// Whether a time on the page's clock lies in a free span of some pass.
+[[nodiscard]] bool isImprovised(const Exercise& e, double tempoBpm, double timeS);
+/// Whether a hit nobody wrote is a bounce of a closed roll: the last stroke before it is one.
+[[nodiscard]] bool isBounce(const Exercise& e, const std::vector<WrittenStroke>& page,
+                            const std::vector<PageEvent>& events, double timeS);
+/// Weak hits and second sounds that the page does not explain were never strokes.
+[[nodiscard]] bool counts(const Hit& hit, const Sounding& sounding, int event);
+
+}  // namespace upbeat

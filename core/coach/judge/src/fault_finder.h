@@ -1,0 +1,57 @@
+#pragma once
+
+#include <map>
+#include <string>
+#include <vector>
+
+#include "upbeat/judge/findings.h"
+
+namespace upbeat {
+
+/// Looks for what a take shows beyond doubt, count by count and as a whole.
+class FaultFinder {
+  public:
+    FaultFinder(const MatchedTake& take, const Measures& measures, const Profile& profile)
+        : m_take(take), m_measures(measures), m_profile(profile) {}
+
+    std::vector<Finding> all();
+
+  private:
+    Finding about(int stroke) const;
+
+    std::string name(int stroke) const;
+
+    void findApart();
+
+    /// A count's leaning that is not already said by "the left hand comes late".
+    double ownLeaning(const CountHabit& habit) const;
+
+    void findTimingHabits();
+
+    void findLevelHabits();
+
+    /// Something that happens to one stroke on some of the passes: at least `least` times and on a share of them.
+    void findOften(FindingKind kind, const std::map<int, int>& times, int least, double share, std::string_view what);
+
+    void findRecurring();
+
+    void whole(FindingKind kind, const Figure& figure, std::string unit, double weight, std::string sentence);
+
+    void findWhole();
+
+    void sayGate(const Gate& gate);
+
+    void saySwing(double over);
+
+    void sayDrift(double over);
+
+    void findGrace();
+
+    const MatchedTake& m_take;
+    const Measures& m_measures;
+    const Profile& m_profile;
+    double m_handShift = 0;
+    std::vector<Finding> m_found;
+};
+
+}  // namespace upbeat

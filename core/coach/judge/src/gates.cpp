@@ -1,0 +1,146 @@
+#include "upbeat/judge/gates.h"
+
+#include <algorithm>
+#include <array>
+#include <cmath>
+
+namespace upbeat {
+
+namespace {
+
+struct GateWords {
+    std::string_view name;
+    std::string_view spoken;
+    std::string_view unit;
+    std::string_view explanation;
+};
+
+constexpr std::array<GateWords, 11> kWords{{
+    {"spread", "Spread", "ms", "How far the hits scatter about your own placement."},
+    {"placement", "Placement", "ms", "Where the whole take sits against the click."},
+    {"apart", "Hands and voices apart", "ms", "How far one hand or voice sits from the others."},
+    {"habit", "Habit of one count", "ms", "The count that leans most, pass after pass."},
+    {"mistakes", "Missed and extra", "", "Strokes left out or added, against one in four bars."},
+    {"accent_tap_gap", "Accents above taps", "dB", "How far accents stand out of the taps."},
+    {"tap_ghost_gap", "Ghosts below taps", "dB", "How far ghost notes stay under the taps."},
+    {"overlap", "Levels mixed up", "%", "How often a softer stroke comes out louder than a louder one."},
+    {"offbeat", "Off-beat from its place", "%", "Distance of the off-beat from its target, in percent of the beat."},
+    {"grace_spread", "Grace notes uneven", "ms", "How much the distance of grace notes varies."},
+    {"drift", "Drift", "ms a bar", "How fast the take moves against the click."},
+}};
+constexpr std::array<std::string_view, 3> kStates{"met", "missed", "unsure"};
+
+const GateWords& words(GateKind kind) {
+    return kWords.at(static_cast<std::size_t>(kind));
+}
+
+/// |figure|: the interval of a distance; it starts at 0 when the figure's interval holds 0.
+Figure distance(const Figure& f) {
+    const double far = std::max(std::abs(f.low), std::abs(f.high));
+    const bool holdsZero = f.low <= 0 && f.high >= 0;
+    return {std::abs(f.value), holdsZero ? 0.0 : std::min(std::abs(f.low), std::abs(f.high)), far, f.n};
+}
+
+GateState stateOf(const Figure& f, double limit, bool atLeast) {
+    if (atLeast) {
+        if (f.low >= limit) return GateState::Met;
+        return f.high < limit ? GateState::Missed : GateState::Unsure;
+    }
+    if (f.high <= limit) return GateState::Met;
+    return f.low > limit ? GateState::Missed : GateState::Unsure;
+}
+
+class Judge {
+  public:
+    void atMost(GateKind kind, const std::optional<Figure>& f, double limit) { add(kind, f, limit, false); }
+    void atLeast(GateKind kind, const std::optional<Figure>& f, double limit) { add(kind, f, limit, true); }
+    Gate& last() { return m_gates.back(); }
+    [[nodiscard]] std::size_t count() const { return m_gates.size(); }
+    std::vector<Gate> take() { return std::move(m_gates); }
+
+  private:
+    void add(GateKind kind, const std::optional<Figure>& f, double limit, bool atLeast) {
+        if (f) m_gates.push_back({kind, *f, limit, atLeast, stateOf(*f, limit, atLeast), std::nullopt, {}});
+    }
+
+    std::vector<Gate> m_gates;
+};
+
+void judgeApart(Judge& judge, const Measures& m, double limit) {
+    const auto worst = std::max_element(m.apart.begin(), m.apart.end(), [](const Apart& a, const Apart& b) {
+        return std::abs(a.ms.value) < std::abs(b.ms.value);
+    });
+    if (worst == m.apart.end()) return;
+    judge.atMost(GateKind::Apart, distance(worst->ms), limit);
+    judge.last().who = worst->name;
+}
+
+void judgeHabit(Judge& judge, const Measures& m, double limit) {
+    const auto& habits = m.timing.habits;
+    const auto worst = std::max_element(habits.begin(), habits.end(), [](const CountHabit& a, const CountHabit& b) {
+        return std::abs(a.offsetMs.value) < std::abs(b.offsetMs.value);
+    });
+    if (worst == habits.end()) return;
+    judge.atMost(GateKind::Habit, distance(worst->offsetMs), limit);
+    judge.last().stroke = worst->stroke;
+}
+
+void judgeMistakes(Judge& judge, const MatchedTake& take, const Profile& profile) {
+    constexpr std::size_t kLostPlace = 3;  // weighs as much as three strokes
+    const auto mistakes = static_cast<int>(take.missed.size() + take.extra.size() + kLostPlace * take.breaks.size());
+    const double value = mistakes;
+    judge.atMost(GateKind::Mistakes, Figure{value, value, value, take.bars},
+                 profile.mistakesPerFourBars * take.bars / 4.0);
+}
+
+void judgeOffbeat(Judge& judge, const std::optional<Swing>& swing, double limit) {
+    if (!swing || !swing->offbeatPercent) return;
+    const double target = offbeatPercent(swing->targetRatio);
+    judge.atMost(GateKind::Offbeat, distance(against(*swing->offbeatPercent, target)), limit);
+}
+
+}  // namespace
+
+std::string_view toName(GateKind kind) {
+    return words(kind).name;
+}
+std::string_view spokenName(GateKind kind) {
+    return words(kind).spoken;
+}
+std::string_view explanation(GateKind kind) {
+    return words(kind).explanation;
+}
+std::string_view unitOf(GateKind kind) {
+    return words(kind).unit;
+}
+std::string_view toName(GateState state) {
+    return kStates.at(static_cast<std::size_t>(state));
+}
+
+std::optional<GateKind> gateFromName(std::string_view name) {
+    for (std::size_t i = 0; i < kWords.size(); ++i)
+        if (kWords[i].name == name) return static_cast<GateKind>(i);
+    return std::nullopt;
+}
+
+std::vector<Gate> judge(const MatchedTake& take, const Measures& m, const Profile& profile) {
+    const Exercise& e = take.exercise;
+    const double stepMs = shortestStep(e).toDouble() * quarterS(e.meter, Bpm(take.tempoBpm)) * 1e3;
+    Judge judge;
+    if (take.bars < 1) return {};
+    judge.atMost(GateKind::Spread, m.timing.spreadMs, profile.spread.at(stepMs));
+    if (m.timing.placementMs)
+        judge.atMost(GateKind::Placement, distance(*m.timing.placementMs), profile.placement.at(stepMs));
+    judgeApart(judge, m, profile.apart.at(stepMs));
+    judgeHabit(judge, m, profile.habit.at(stepMs));
+    judgeMistakes(judge, take, profile);
+    judge.atLeast(GateKind::AccentTapGap, m.balance.accentTapGapDb, profile.accentTapGapDb);
+    judge.atLeast(GateKind::TapGhostGap, m.balance.tapGhostGapDb, profile.tapGhostGapDb);
+    judge.atMost(GateKind::Overlap, m.balance.overlapPercent, profile.overlapPercent);
+    judgeOffbeat(judge, m.swing, profile.offbeatPercent);
+    if (m.ornaments) judge.atMost(GateKind::GraceSpread, m.ornaments->spacingSpreadMs, profile.graceSpreadMs);
+    if (m.timing.driftMsPerBar) judge.atMost(GateKind::Drift, distance(*m.timing.driftMsPerBar), profile.driftMsPerBar);
+    return judge.take();
+}
+
+}  // namespace upbeat

@@ -1,0 +1,42 @@
+#pragma once
+
+#include <optional>
+#include <vector>
+
+#include "upbeat/judge/gates.h"
+
+namespace upbeat {
+
+/// The rungs of one exercise: from the start tempo to the goal by a fixed step.
+struct Ladder {
+    double startBpm = 60;
+    double goalBpm = 100;
+    double stepBpm = 4;
+    int cleanNeeded = 3;  ///< Clean takes in a row before the next rung.
+    bool stage = false;   ///< One tempo, part of a method: up and back are the next part and the one before.
+
+    friend bool operator==(const Ladder&, const Ladder&) = default;
+
+    /// Tempos from the bottom up; the last is the goal even where the step does not reach it evenly.
+    [[nodiscard]] std::vector<double> rungs() const;
+    [[nodiscard]] double above(double tempoBpm) const;
+    [[nodiscard]] double below(double tempoBpm) const;
+};
+
+/// What the ladder remembers of a take.
+struct RungTake {
+    double tempoBpm = 0;
+    bool clean = false;
+    std::optional<GateKind> missed;  ///< The gate that was missed most clearly, where one was.
+};
+
+/// Clean takes at the end of the history, all at `tempoBpm`. Oldest first.
+[[nodiscard]] int cleanInARow(const std::vector<RungTake>& history, double tempoBpm);
+
+/// Whether every gate is met.
+[[nodiscard]] bool isClean(const std::vector<Gate>& gates);
+
+/// The missed gate that lies furthest beyond its limit.
+[[nodiscard]] std::optional<Gate> worstMissed(const std::vector<Gate>& gates);
+
+}  // namespace upbeat

@@ -1,0 +1,64 @@
+#pragma once
+
+#include <string>
+#include <string_view>
+#include <vector>
+
+#include "upbeat/ladder/verdict.h"
+#include "upbeat/methods/drill.h"
+
+namespace upbeat {
+
+/// Ways of taking an exercise apart (N12 to N19).
+enum class Method {
+    SlowWhole,       ///< All of it, from slow to the tempo of the ladder.
+    LimbsApart,      ///< Every limb alone, in pairs, in threes, together.
+    Chunks,          ///< Beat by beat, neighbours joined, the whole.
+    Grow,            ///< The first notes, the rest counted; a little more each time.
+    SinglesDoubles,  ///< The grid in singles and doubles, by bars and half bars, then as written.
+    HalfThenFull,    ///< Each bar at half speed, at full speed, then joined.
+    IsolateSpan,     ///< One span with a bar of rest, then without, then inside its bar.
+    Context,         ///< Groove, the phrase or its last bar, groove.
+    KeepAndGrow,     ///< The limbs that repeat keep on while the others grow.
+    Easier,          ///< From the easiest version to the full one (N11).
+};
+inline constexpr int kMethodCount = 10;
+
+/// One step of a method: an exercise like any other, played, measured and gated. Its id is the parent's with
+/// "~METHOD.NUMBER" behind.
+struct PracticeStage {
+    std::string what;  ///< "right hand and bass drum", "the first 6 notes".
+    Exercise exercise;
+    double tempoFactor = 1;  ///< Of the ladder's tempo.
+};
+
+/// "grow", "limbs-apart": as it stands in ids and on the command line.
+[[nodiscard]] std::string_view toName(Method method);
+[[nodiscard]] std::optional<Method> methodFromName(std::string_view name);
+/// "Grow from the start".
+[[nodiscard]] std::string_view spokenName(Method method);
+/// One sentence: how it goes.
+[[nodiscard]] std::string_view explain(Method method);
+
+/// The stages, easiest first, the last always the whole as written; fewer than two where the method has no use for
+/// this exercise. `span` is for IsolateSpan, where it is not given the first beat is taken.
+[[nodiscard]] std::vector<PracticeStage> stagesOf(const Exercise& exercise, Method method, const Span& span = {});
+
+/// The stages of one method made of each stage of another (limbs apart, each of them grown): a stage that has no parts
+/// stays one. At most kMostStages: of more the last ones before the whole are left out.
+[[nodiscard]] std::vector<PracticeStage> combined(const Exercise& exercise, Method outer, Method inner);
+inline constexpr std::size_t kMostStages = 48;
+/// Clean takes in a row before the next stage.
+inline constexpr int kCleanPerStage = 2;
+
+/// Methods with at least two stages for this exercise.
+[[nodiscard]] std::vector<Method> methodsFor(const Exercise& exercise);
+
+/// The stage after a verdict on stage `now` (from 0) of `count`: on where it is easy, back where it wobbles, the same
+/// otherwise. `count` says that the last stage is done.
+[[nodiscard]] int stageAfter(int now, int count, Action action, bool goalReached);
+
+/// Where one way stalls another is offered: the method to try after this one.
+[[nodiscard]] std::optional<Method> methodAfter(const Exercise& exercise, Method stalled);
+
+}  // namespace upbeat

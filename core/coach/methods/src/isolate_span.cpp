@@ -1,0 +1,22 @@
+#include <fmt/format.h>
+
+#include <algorithm>
+#include <array>
+
+#include "upbeat/music/bars.h"
+#include "upbeat/music/transform.h"
+#include "ways.h"
+
+namespace upbeat {
+
+void isolateSpan(Stages& stages, const Exercise& e, const Span& span) {
+    Exercise drill = drillFor(e, span);
+    Exercise rested = drill;
+    rested.bars = 2;
+    stages.add("the spot and a bar of rest", rested);
+    stages.add("the spot, round and round", drill);
+    stages.add("its bar", barsOf(e, span.bar, span.bar));
+    stages.addWhole();
+}
+
+}  // namespace upbeat

@@ -1,0 +1,222 @@
+#include "grid_reader.h"
+
+#include <fmt/format.h>
+
+#include <algorithm>
+#include <charconv>
+#include <cmath>
+#include <numeric>
+
+#include "grid_words.h"
+#include "upbeat/music/counting.h"
+
+namespace upbeat {
+
+Result<Exercise> GridReader::read(std::string_view text) {
+    auto frame = readHead(text);
+    if (!frame) return frame;
+    m_exercise.bars = std::max(m_exercise.bars, m_barsSoFar);
+    m_exercise = inOrder(std::move(m_exercise));
+    if (const auto ok = check(m_exercise); !ok) return tl::unexpected(ok.error());
+    return m_exercise;
+}
+
+Result<Exercise> GridReader::readHead(std::string_view text) {
+    m_exercise.id = "own";
+    while (!text.empty() && !m_error) {
+        const auto length = std::min(text.find('\n'), text.size());
+        ++m_lineNumber;
+        readLine(text.substr(0, length));
+        text.remove_prefix(std::min(length + 1, text.size()));
+    }
+    if (m_error) return tl::unexpected(*m_error);
+    return m_exercise;
+}
+
+void GridReader::wrong(const std::string& what, const std::string& fix, std::size_t column) {
+    if (m_error) return;
+    const std::string where =
+        column > 0 ? fmt::format("line {}, column {}", m_lineNumber, column) : fmt::format("line {}", m_lineNumber);
+    m_error = Error{what, where, fix};
+}
+
+void GridReader::readLine(std::string_view line) {
+    const std::string_view content = trimmed(line);
+    if (content.starts_with('#')) return;
+    if (content.empty()) {
+        m_systemStart = m_barsSoFar;
+        return;
+    }
+    const auto bar = content.find('|');
+    const auto colon = content.find(':');
+    if (colon < bar)
+        readKey(trimmed(content.substr(0, colon)), trimmed(content.substr(colon + 1)));
+    else if (bar != std::string_view::npos)
+        readRow(trimmed(content.substr(0, bar)), line.substr(line.find('|')), line.find('|'));
+    else
+        wrong("this is neither a setting nor a row", "write \"key: value\" or \"voice | R.R. ... |\"");
+}
+
+void GridReader::readKey(std::string_view key, std::string_view value) {
+    if (key == "id")
+        m_exercise.id = value;
+    else if (key == "title")
+        m_exercise.title = value;
+    else if (key == "trains")
+        m_exercise.trains = value;
+    else if (key == "tags")
+        for (const auto tag : split(value, ",")) m_exercise.tags.emplace_back(trimmed(tag));
+    else if (key == "bars")
+        readBars(value);
+    else if (key == "meter")
+        readMeter(value);
+    else if (key == "tempo")
+        readTempo(value);
+    else if (key == "feel")
+        readFeel(value);
+    else if (key == "swell")
+        readSwell(value);
+    else if (key == "free")
+        readFree(value);
+    else if (key == "count")
+        readCount(value);
+    else
+        wrong(fmt::format("\"{}\" is not known", key),
+              "use id, title, trains, tags, bars, meter, tempo, feel, count, swell or free");
+}
+
+void GridReader::readCount(std::string_view value) {
+    if (value == "numbers") {
+        m_exercise.counting = Counting::Numbers;
+    } else if (const auto words = wordsFromText(value)) {
+        auto own = *words;
+        if (own.front() == "*") own.front().clear();
+        m_exercise.words[static_cast<int>(own.size())] = std::move(own);
+    } else if (value != "letters") {
+        wrong("this is no way of counting", "write letters, numbers or your own words, * for the number");
+    }
+}
+
+void GridReader::readBars(std::string_view value) {
+    const auto bars = numberIn(value);
+    if (!bars || *bars < 1 || *bars > kMostBars)
+        wrong("this is no number of bars", fmt::format("use 1 to {}", kMostBars));
+    else
+        m_exercise.bars = static_cast<int>(*bars);
+}
+
+void GridReader::readMeter(std::string_view value) {
+    const auto parts = split(value, "/ ");
+    const auto number = [&](std::size_t i) {
+        const auto read = i < parts.size() ? numberIn(parts[i]) : std::nullopt;
+        return read && *read >= 1 && *read < 100 ? static_cast<int>(*read) : 0;
+    };
+    const bool isChange = parts.size() == 5 && parts[2] == "from" && parts[3] == "bar" && number(4) > 1;
+    const Meter meter{number(0), number(1)};
+    if ((parts.size() != 2 && !isChange) || !isSupported(meter) || m_barsSoFar > 0)
+        wrong("this is no meter", "write it as 4/4, or as 7/8 from bar 3, before the rows");
+    else if (isChange)
+        m_exercise.meterChanges.push_back({number(4), meter});
+    else
+        m_exercise.meter = meter;
+}
+
+void GridReader::readTempo(std::string_view value) {
+    const auto parts = split(value, " ");
+    const auto at = [&](std::size_t i) { return i < parts.size() ? numberIn(parts[i]) : std::nullopt; };
+    const bool whole = parts.size() == 5 && parts[1] == "to" && parts[3] == "by" && at(0) && at(2) && at(4);
+    if (whole)
+        m_exercise.tempo = {*at(0), *at(2), *at(4)};
+    else
+        wrong("this is no tempo plan", "write it as 60 to 112 by 4");
+}
+
+void GridReader::readFeel(std::string_view value) {
+    const auto parts = split(value, " ");
+    if (value == "straight") {
+        m_exercise.feel = {};
+        return;
+    }
+    Feel feel;
+    if (parts.size() >= 3 && parts[0] == "swing") {
+        if (parts[1] == "eighths") feel.level = SwingLevel::Eighth;
+        if (parts[1] == "sixteenths") feel.level = SwingLevel::Sixteenth;
+        feel.byTempo = parts.size() == 4 && parts[2] == "by" && parts[3] == "tempo";
+        const auto ratio = parts.size() == 3 ? numberIn(parts[2]) : std::nullopt;
+        feel.ratio = ratio.value_or(1.0);
+        if (!ratio && !feel.byTempo) feel.level = SwingLevel::None;
+    }
+    if (!feel.isSwung()) wrong("this is no feel", "write straight, swing eighths 2 or swing sixteenths by tempo");
+    m_exercise.feel = feel;
+}
+
+std::optional<FreeSpan> GridReader::readSpan(std::string_view value) {
+    const auto parts = split(value, " ");
+    if (parts.size() == 3 && parts[1] == "to") {
+        const auto from = Beats::parse(parts[0]);
+        const auto to = Beats::parse(parts[2]);
+        if (from && to) return FreeSpan{*from, *to};
+    }
+    wrong("this is no span", "write it as 0 to 4, in quarter notes");
+    return std::nullopt;
+}
+
+void GridReader::readFree(std::string_view value) {
+    if (const auto span = readSpan(value)) m_exercise.freeSpans.push_back(*span);
+}
+
+void GridReader::readSwell(std::string_view value) {
+    const auto comma = value.find(',');
+    const auto span = readSpan(trimmed(value.substr(0, comma)));
+    const auto parts = split(comma == std::string_view::npos ? "" : value.substr(comma + 1), " ");
+    const auto at = [&](std::size_t i) { return i < parts.size() ? numberIn(parts[i]) : std::nullopt; };
+    if (span && parts.size() == 4 && parts[1] == "to" && parts[3] == "dB" && at(0) && at(2))
+        m_exercise.swells.push_back({span->from, span->to, *at(0), *at(2)});
+    else
+        wrong("this is no swell", "write it as 0 to 4, -20 to 0 dB");
+}
+
+void GridReader::readRow(std::string_view name, std::string_view row, std::size_t column) {
+    const auto voice = voiceOf(name);
+    if (!voice) return wrong(fmt::format("\"{}\" is no voice", name), "use snare, bass drum, hi-hat, pad ...");
+    int bar = m_systemStart;
+    std::size_t at = 0;
+    while (at < row.size() && !m_error) {
+        const std::size_t from = at + 1;  // behind the bar line
+        at = std::min(row.find('|', from), row.size());
+        const std::string_view content = row.substr(std::min(from, row.size()), at - std::min(from, at));
+        if (trimmed(content).empty()) continue;
+        if (bar >= kMostBars)
+            return wrong("more bars than a phrase can hold", fmt::format("use {} or fewer", kMostBars));
+        readBar(content, *voice, bar++, column + from);
+    }
+    m_barsSoFar = std::max(m_barsSoFar, bar);
+}
+
+void GridReader::readBar(std::string_view content, Voice voice, int bar, std::size_t column) {
+    const Bar place = barOf(m_exercise, bar + 1);
+    const auto words = split(content, " \t\r");
+    if (static_cast<int>(words.size()) != place.meter.beatsPerBar())
+        return wrong(fmt::format("the bar has {} beats, {} belong in {}", words.size(), place.meter.beatsPerBar(),
+                                 place.meter.toString()),
+                     "write one word a beat", column + 1);
+    const Beats beat = place.meter.beatLength();
+    for (std::size_t i = 0; i < words.size(); ++i) {
+        const auto wordColumn = column + static_cast<std::size_t>(words[i].data() - content.data());
+        readBeat(words[i], voice, place.start + beat * static_cast<std::int64_t>(i), beat, wordColumn);
+    }
+}
+
+void GridReader::readBeat(std::string_view word, Voice voice, const Beats& start, const Beats& beat,
+                          std::size_t column) {
+    const std::int64_t steps = stepsIn(word);
+    if (steps < 1 || steps > kFinestDivision)
+        return wrong("this is no beat", "use . R L F H and > ( ) f d u z !", column + 1);
+    const auto strokes = strokesFromLine(word, voice, start, beat / steps);
+    if (!strokes) return wrong(strokes.error().what, strokes.error().fix, column + 1);
+    if (m_exercise.strokes.size() + strokes->size() > kMostStrokes)
+        return wrong("more strokes than a phrase can hold", "shorten it", column + 1);
+    m_exercise.strokes.insert(m_exercise.strokes.end(), strokes->begin(), strokes->end());
+}
+
+}  // namespace upbeat

@@ -1,0 +1,84 @@
+// Where in the sound a stroke may be: peaks of the novelty, and what the ring cannot explain.
+#include <algorithm>
+#include <cmath>
+
+#include "detector_reach.h"
+#include "upbeat/signal/hit_detector.h"
+
+namespace upbeat {
+
+namespace {
+
+constexpr float kLeastRiseDb = 2.0F;
+constexpr std::int64_t kBesideFrames = 16;  // a rise this near to a candidate is the same sound
+
+/// Whether a value overlooks those kPeakReach before and behind it; of equal ones the first does.
+template <class Value>
+bool isPeak(const std::vector<Value>& values, std::size_t index) {
+    const auto at = values.begin() + static_cast<std::ptrdiff_t>(index);
+    return std::all_of(at - kPeakReach, at, [at](Value v) { return v < *at; }) &&
+           std::all_of(at + 1, at + 1 + kPeakReach, [at](Value v) { return v <= *at; });
+}
+
+}  // namespace
+
+/// Measures the novelty of one frame and looks whether the frame kPeakReach earlier was a peak.
+void HitDetector::considerFrame(std::int64_t frame) {
+    const auto index = static_cast<std::size_t>(frame - m_firstFrame);
+    const std::size_t before = std::min(index, kBeforeFrames);
+    if (before > 0) {
+        const std::span<const BandEnergy> frames(m_frames);
+        m_strengths[index] =
+            m_novelty.strength(frames.subspan(index - before, before), frames.subspan(index, kAfterFrames));
+    }
+    if (index < 2 * static_cast<std::size_t>(kPeakReach)) return;
+    const std::size_t middle = index - static_cast<std::size_t>(kPeakReach);
+    const double strength = m_strengths[middle];
+    if (strength < kWeakStrength) return;
+    if (isPeak(m_strengths, middle)) addCandidate({m_firstFrame + static_cast<std::int64_t>(middle), strength});
+}
+
+/// Of two candidates too close to be two strokes the stronger one stays. Both are still waiting, whatever the blocks.
+void HitDetector::addCandidate(const Candidate& candidate) {
+    constexpr std::int64_t kClosest = 11;  // frames
+    if (!m_waiting.empty() && candidate.frame - m_waiting.back().frame < kClosest) {
+        if (m_waiting.back().strength >= candidate.strength) return;
+        m_waiting.pop_back();
+    }
+    m_waiting.push_back(candidate);
+}
+
+/// Looks for moments that the ring explains worst, where the bands together showed nothing: a stroke that is heard in
+/// few of them, while the others fall.
+void HitDetector::considerRises() {
+    constexpr auto kReach = static_cast<std::size_t>(kPeakReach);
+    const auto some = m_ring.take();
+    if (some.empty()) return;
+    // Of those not looked at. The prediction needs something to go by: the first ones only serve as such.
+    const auto fewest = static_cast<std::size_t>(std::max<std::int64_t>(0, 2 * kPeakReach - m_firstFrame));
+    const std::size_t first = std::max(m_rises.size(), fewest) - kReach;
+    m_rises.insert(m_rises.end(), some.begin(), some.end());
+    for (std::size_t i = first; i + kReach < m_rises.size(); ++i)
+        if (m_rises[i] >= kLeastRiseDb && isPeak(m_rises, i)) addFromRing(i);
+}
+
+void HitDetector::addFromRing(std::size_t index) {
+    constexpr std::ptrdiff_t kNear = 4;
+    const std::int64_t frame = m_firstFrame + static_cast<std::int64_t>(index);
+    const auto at = m_strengths.begin() + static_cast<std::ptrdiff_t>(index);
+    const double strength = std::clamp(*std::max_element(at - kNear, at + kNear + 1), 1.0, kWeakStrength);
+    const auto place =
+        std::find_if(m_waiting.begin(), m_waiting.end(), [frame](const Candidate& c) { return c.frame > frame; });
+    m_waiting.insert(place, {.frame = frame, .strength = strength, .ringAlone = true});
+}
+
+/// Whether a candidate of the ring meter is a stroke that the bands show as well, a little before or after.
+bool HitDetector::isBesideAnother(const Candidate& candidate) const {
+    if (!candidate.ringAlone) return false;
+    const auto isNear = [&candidate](std::int64_t frame) { return std::abs(frame - candidate.frame) < kBesideFrames; };
+    return (m_lastFrame >= 0 && isNear(m_lastFrame)) ||
+           std::any_of(m_waiting.begin(), m_waiting.end(),
+                       [&](const Candidate& c) { return !c.ringAlone && isNear(c.frame); });
+}
+
+}  // namespace upbeat

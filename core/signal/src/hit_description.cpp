@@ -1,0 +1,91 @@
+// What is said of a candidate: onset, level, strength.
+#include <algorithm>
+#include <cmath>
+
+#include "upbeat/signal/colour.h"
+#include "upbeat/signal/faint.h"
+#include "upbeat/signal/hit_detector.h"
+#include "upbeat/signal/level.h"
+#include "upbeat/signal/onset.h"
+
+namespace upbeat {
+
+namespace {
+
+constexpr double kLevelReachS = 0.038;  // nothing later belongs to a stroke's level
+constexpr double kSecondSoundS = 0.013;
+constexpr double kFarLouder = 10.0;  // in energy: a main stroke over its grace note
+constexpr double kMaskedS = 0.020;   // the witnesses of faint hits hear a firm stroke just before
+
+}  // namespace
+
+/// Where the sound of the stroke at `sample` ends: at the next one that is surely a stroke. What follows at once is the
+/// same drum speaking a second time, unless it is far louder; and weak candidates may be nothing.
+std::int64_t HitDetector::nextStroke(std::int64_t sample) const {
+    const auto soonest = sample + static_cast<std::int64_t>(kSecondSoundS * m_sampleRate);
+    for (const Candidate& candidate : m_waiting) {
+        const std::int64_t at = candidate.frame * static_cast<std::int64_t>(m_frameSize);
+        if (at > sample + static_cast<std::int64_t>(kLevelReachS * m_sampleRate)) break;
+        if (candidate.strength < kFirmStrength) continue;
+        if (at >= soonest || energyAfter(at, at + at - sample) > kFarLouder * energyAfter(sample, at)) return at;
+    }
+    return sample + m_sampleRate;
+}
+
+/// Mean square from one sample to another of the history.
+double HitDetector::energyAfter(std::int64_t from, std::int64_t to) const {
+    const auto last = std::min(to - m_firstSample, static_cast<std::int64_t>(m_samples.size()));
+    double sum = 0;
+    for (std::int64_t i = from - m_firstSample; i < last; ++i) {
+        const auto v = static_cast<double>(m_samples[static_cast<std::size_t>(i)]);
+        sum += v * v;
+    }
+    return sum / static_cast<double>(std::max<std::int64_t>(1, last - (from - m_firstSample)));
+}
+
+/// What can be said of a candidate by what was heard so far.
+Hit HitDetector::describe(const Candidate& candidate, std::int64_t nextSample) const {
+    const auto ms = [this](double value) { return static_cast<std::int64_t>(value * 1e-3 * m_sampleRate); };
+    const std::int64_t coarse = candidate.frame * static_cast<std::int64_t>(m_frameSize);
+    const std::int64_t from = std::max(m_firstSample, coarse - ms(40));
+    const std::int64_t to = std::min(m_firstSample + static_cast<std::int64_t>(m_samples.size()), coarse + ms(38));
+    const auto window = std::span<const float>(m_samples).subspan(static_cast<std::size_t>(from - m_firstSample),
+                                                                  static_cast<std::size_t>(to - from));
+    const auto end = static_cast<std::size_t>(std::clamp(nextSample - ms(1), coarse + ms(2), to) - from);
+    // A stroke that does not stand clear of what rings around it has no rise to follow: then the peak of the novelty,
+    // sure to half a millisecond, is the better witness.
+    // Weak candidates never stand clear: following their rise would be work for nothing.
+    const Onset atPeak{static_cast<double>(coarse - from), 0.0};
+    Onset onset = atPeak;
+    if (candidate.strength >= kFirmStrength) {
+        onset = refineOnset(window, static_cast<std::size_t>(coarse - from), end, m_sampleRate).value_or(atPeak);
+        if (onset.contrastDb < kFollowedDb) onset.sample = atPeak.sample;
+    }
+    Hit hit;
+    hit.timeS = (static_cast<double>(from) + onset.sample) / m_sampleRate;
+    hit.peakS = static_cast<double>(coarse) / m_sampleRate;
+    hit.patch.fill(m_frames, static_cast<std::size_t>(candidate.frame - m_firstFrame));
+    hit.strength = strengthOf(candidate, hit);
+    hit.contrastDb = onset.contrastDb;
+    const auto start = static_cast<std::size_t>(std::max(0.0, onset.sample));
+    hit.colour = colourOf(hit);
+    hit.levelDb = strokeLevelDb(window, start, end, m_sampleRate);
+    hit.clipped = isClipped(window.subspan(std::min(start, window.size())));
+    return hit;
+}
+
+/// A hit that is firm by itself stays as it is. A faint one is weighed by more witnesses; just after a firm stroke,
+/// which they would take for the background, they can only speak against it.
+double HitDetector::strengthOf(const Candidate& candidate, const Hit& hit) const {
+    constexpr std::int64_t kGuard = 8;  // a slow stroke begins before its novelty peaks
+    if (candidate.strength >= kFirmStrength) return candidate.strength;
+    const auto next = std::find_if(m_waiting.begin(), m_waiting.end(), [&candidate](const Candidate& c) {
+        return c.frame > candidate.frame && c.strength >= kFirmStrength;
+    });
+    const std::int64_t endFrame = next != m_waiting.end() ? next->frame - kGuard : m_frameCount;
+    const double weighed = weighFaint(candidate.strength, m_ring.riseDb(candidate.frame, endFrame),
+                                      lastingDb(hit.patch, static_cast<int>(endFrame - candidate.frame)));
+    return hit.peakS - m_lastFirmS < kMaskedS ? std::min(weighed, candidate.strength) : weighed;
+}
+
+}  // namespace upbeat

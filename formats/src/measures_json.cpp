@@ -1,0 +1,118 @@
+#include <map>
+
+#include "figure_json.h"
+
+namespace upbeat {
+
+namespace {
+
+json groupToJson(const Exercise& e, const GroupRow& row) {
+    json out{{"axis", toName(row.axis)},          {"name", row.name},
+             {"offset_ms", toJson(row.offsetMs)}, {"spread_ms", toJson(row.spreadMs)},
+             {"level_db", toJson(row.levelDb)},   {"n", row.n}};
+    if (row.axis == Axis::Count) {
+        out["place"] = placeToJson(e, row.key);
+    }
+    return out;
+}
+
+json pulseToJson(const Exercise& e, const PulseChange& p) {
+    return {{"place", placeToJson(e, p.stroke)}, {"strokes_before", p.strokesBefore}, {"strokes_after", p.strokesAfter},
+            {"before_ms", toJson(p.beforeMs)},   {"across_ms", toJson(p.acrossMs)},   {"after_ms", toJson(p.afterMs)}};
+}
+
+json dynamicToJson(const DynamicPlayed& d) {
+    return {{"swell", d.swell}, {"level_db", toJson(d.levelDb)}, {"written_db", d.writtenDb}};
+}
+
+json swellToJson(const SwellPlayed& s) {
+    return {{"db_per_beat", toJson(s.dbPerBeat)},
+            {"written_db_per_beat", rounded(s.writtenDbPerBeat)},
+            {"start_db", toJson(s.startDb)},
+            {"end_db", toJson(s.endDb)},
+            {"largest_step_back_db", rounded(s.largestStepBackDb)},
+            {"r_squared", rounded(s.fit)}};
+}
+
+json countsToJson(const Counts& c) {
+    return {{"written", c.written},
+            {"played", c.played},
+            {"missed", c.missed},
+            {"extra", c.extra},
+            {"wrong_class", c.wrongClass},
+            {"wrong_voice", c.wrongVoice.size()},
+            {"grace_missed", c.graceMissed},
+            {"surplus_by_bar", c.surplusByBar}};
+}
+
+json qualityToJson(const MatchedTake& take, const StrokeQuality& q) {
+    return {{"voice", toName(q.voice)},
+            {"level", toName(q.level)},
+            {"distance_db", toJson(q.distanceDb)},
+            {"odd", listToJson(q.odd, [&](const OddStroke& odd) {
+                 return json{{"time_s", rounded(odd.timeS)},
+                             {"distance_db", rounded(odd.distanceDb)},
+                             {"note", noteToJson(take, odd.written)}};
+             })}};
+}
+
+}  // namespace
+
+/// Every measure beyond the summary.
+json measuresToJson(const TakeAnalysis& a) {
+    const Measures& m = a.measures;
+    const Exercise& e = a.matched.exercise;
+    json classes = json::object();
+    for (const Level level : {Level::Ghost, Level::Tap, Level::Accent}) {
+        const auto c = static_cast<std::size_t>(level);
+        classes[std::string(toName(level))] = {{"median_db", toJson(m.balance.medianDb[c])},
+                                               {"evenness_db", toJson(m.balance.evennessDb[c])},
+                                               {"right_minus_left_db", toJson(m.balance.handsDb[c])}};
+    }
+    json out{{"classes", classes},
+             {"gap_accent_ghost_db", toJson(m.balance.accentGhostGapDb)},
+             {"counts", countsToJson(m.counts)}};
+    out["groups"] = listToJson(m.groups, [&](const GroupRow& row) { return groupToJson(e, row); });
+    out["pulse_changes"] = listToJson(m.pulse, [&](const PulseChange& p) { return pulseToJson(e, p); });
+    out["swells"] = listToJson(m.swells, swellToJson);
+    out["dynamics"] = listToJson(m.dynamics, dynamicToJson);
+    out["accent_runs"] = listToJson(m.accentRuns, [&](const AccentRun& run) {
+        return json{{"stroke", run.stroke}, {"length", run.length}, {"db_per_stroke", toJson(run.dbPerStroke)}};
+    });
+    out["unisons"] = listToJson(m.unisons, [](const Unison& u) {
+        return json{{"voice", toName(u.voice)},
+                    {"against", toName(u.against)},
+                    {"behind_ms", toJson(u.behindMs)},
+                    {"apart_ms", toJson(u.apartMs)}};
+    });
+    out["rolls"] = listToJson(m.rolls, [](const RollPlayed& r) {
+        return json{{"stroke", r.stroke},
+                    {"strokes", r.strokes},
+                    {"longest_gap_ms", toJson(r.longestGapMs)},
+                    {"ripple_db", toJson(r.rippleDb)},
+                    {"pulse_db", toJson(r.pulseDb)},
+                    {"wrist_spread_ms", toJson(r.wristMs)},
+                    {"release_ms", toJson(r.releaseMs)}};
+    });
+    out["stroke_quality"] = listToJson(m.quality, [&](const StrokeQuality& q) { return qualityToJson(a.matched, q); });
+    out["wrong_voice"] =
+        listToJson(m.counts.wrongVoice, [&](const WrittenStroke& w) { return noteToJson(a.matched, w); });
+    out["doubles"] = m.doubles ? json{{"pairs", m.doubles->pairs},
+                                      {"second_db", toJson(m.doubles->secondDb)},
+                                      {"inside_ms", toJson(m.doubles->insideMs)},
+                                      {"between_ms", toJson(m.doubles->betweenMs)}}
+                               : json(nullptr);
+    out["ornaments"] = m.ornaments ? json{{"written", m.ornaments->written},
+                                          {"played", m.ornaments->played},
+                                          {"spacing_ms", toJson(m.ornaments->spacingMs)},
+                                          {"spacing_spread_ms", toJson(m.ornaments->spacingSpreadMs)},
+                                          {"inside_ms", toJson(m.ornaments->insideMs)},
+                                          {"grace_level_db", toJson(m.ornaments->graceLevelDb)}}
+                                   : json(nullptr);
+    out["breaks"] = listToJson(a.matched.breaks, [](const Break& b) {
+        return json{{"at_s", rounded(b.atS)}, {"beats", b.beats}, {"strokes", b.strokes}};
+    });
+    return out;
+}
+
+}  // namespace upbeat
