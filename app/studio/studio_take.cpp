@@ -97,7 +97,6 @@ void Studio::discardTake() {
     if (!isRecording()) return;
     setHandsFree(false);
     m_run.stop(TakeRun::End::ThrownAway);
-    say(tr("The take was thrown away."));
 }
 
 void Studio::finishRecording() {
@@ -113,6 +112,7 @@ void Studio::finishRecording() {
     }
     if (end == TakeRun::End::ThrownAway) {
         discardRecording(m_takeName);
+        say(tr("The take was thrown away."));
     } else {
         if (finished.writeError) complain(*finished.writeError);
         measureAndKeep(std::move(finished));

@@ -72,8 +72,8 @@ class TestWindow : public QObject {
         QTRY_VERIFY_WITH_TIMEOUT(stage.studio->live()->beatsNow() > 5, 60000);
         stage.key(Qt::Key_Escape);
         QVERIFY(!stage.studio->isRecording());
+        QTRY_VERIFY_WITH_TIMEOUT(stage.window->notices()->isVisible(), 60000);
         QVERIFY(stage.studio->takes().empty());
-        QVERIFY(stage.window->notices()->isVisible());
     }
 
     void theKitIsTaughtFromPrepareAndListeningKeepsItsToggles() {
