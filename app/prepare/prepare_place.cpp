@@ -209,7 +209,11 @@ void PreparePlace::teach() {
 
 void PreparePlace::tap() {
     if (!m_tapClock.isValid()) m_tapClock.start();
-    m_taps.push_back(static_cast<double>(m_tapClock.elapsed()) * 1e-3);
+    tapAt(static_cast<double>(m_tapClock.elapsed()) * 1e-3);
+}
+
+void PreparePlace::tapAt(double seconds) {
+    m_taps.push_back(seconds);
     if (const auto tempo = tempoOfTaps(m_taps)) m_studio.setTempo(*tempo);
 }
 

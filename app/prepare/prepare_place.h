@@ -37,6 +37,10 @@ class PreparePlace : public Place {
     void stopWriting();
     [[nodiscard]] Panel panel() const { return static_cast<Panel>(m_panels->currentIndex()); }
 
+    /// One tap on the beat; seconds since the first. The tempo follows from the third on.
+    void tapAt(double seconds);
+    [[nodiscard]] std::size_t taps() const { return m_taps.size(); }
+
   Q_SIGNALS:
     void playWanted();
 

@@ -36,7 +36,8 @@ Result<std::unique_ptr<TakeWriter>> TakeWriter::start(std::shared_ptr<RecordingR
         if (!file) return tl::unexpected(file.error());
         writer->m_file = std::move(*file);
     }
-    writer->m_thread = std::jthread([raw = writer.get()] { raw->run(); });
+    // The thread is handed its token: it may run before m_thread is assigned.
+    writer->m_thread = std::jthread([raw = writer.get()](const std::stop_token& token) { raw->run(token); });
     return writer;
 }
 
@@ -45,8 +46,7 @@ TakeWriter::~TakeWriter() {
     if (m_thread.joinable()) m_thread.request_stop();
 }
 
-void TakeWriter::run() {
-    const auto token = m_thread.get_stop_token();
+void TakeWriter::run(const std::stop_token& token) {
     while (true) {
         const bool last = m_run->isFinished() || token.stop_requested();
         const bool some = drain();

@@ -64,7 +64,9 @@ class TestCoach : public QObject {
     }
     void aSteadyPlayerMeetsEveryGate() {
         QFETCH(QString, id);
-        for (const Gate& g : gatesOf(taken(id.toUtf8().constData(), 80, 16, steady())))
+        const auto gates = gatesOf(taken(id.toUtf8().constData(), 80, 16, steady()));
+        QVERIFY(find(gates, GateKind::Spread) && find(gates, GateKind::Placement) && find(gates, GateKind::Mistakes));
+        for (const Gate& g : gates)
             QVERIFY2(g.state == GateState::Met, std::string(toName(g.kind)).c_str());
     }
 

@@ -100,7 +100,9 @@ class Driver {
         for (const QByteArray& take : m_seen)
             if (!takes.contains(take)) wrong += "gone from the log: " + take + "\n";
         if (static_cast<int>(takes.size()) < m_reported) wrong += "fewer takes than were reported as kept\n";
-        if (judge.exitStatus() != QProcess::NormalExit || judge.exitCode() != 0 || !wrong.isEmpty()) ++tally.wrong;
+        if (judge.exitStatus() != QProcess::NormalExit) wrong += "the judge did not come to an end\n";
+        if (judge.exitCode() != 0 && wrong.isEmpty()) wrong += judge.readAllStandardError();
+        if (!wrong.isEmpty()) ++tally.wrong;
         (void)std::fputs(wrong.constData(), stderr);
         tally.taken += static_cast<int>(takes.size()) - static_cast<int>(m_seen.size());
         m_seen = std::move(takes);
@@ -116,7 +118,7 @@ class Driver {
         int wrong = 0;
         for (const char* take : {"2026-11-14-181000-ferry-shuffle.flac", "2026-11-18-181050-ferry-shuffle.flac",
                                  "2026-11-26-182400-lantern-waltz.flac"}) {
-            wrong += out.count(take) == 1 ? 0 : 1;
+            wrong += out.count(QByteArray("take ") + take) == 1 ? 0 : 1;
         }
         for (const QByteArray& line : out.split('\n'))
             if (line.contains("lost") || line.contains("twice") || line.contains("refuses")) ++wrong;

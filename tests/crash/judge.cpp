@@ -99,7 +99,7 @@ class Judge {
 int judge(const QString& folder) {
     auto data = DataFolder::open(folder.toStdString());
     if (!data || !data->mayWrite()) {
-        (void)std::printf("wrong: the folder is still locked\n");
+        (void)std::printf("wrong the folder is still locked\n");
         return 1;
     }
     return Judge(*std::move(data)).judge();

@@ -47,7 +47,7 @@ class TakeWriter {
 
   private:
     explicit TakeWriter(std::shared_ptr<RecordingRun> run);
-    void run();
+    void run(const std::stop_token& token);
     bool drain();
     void take(std::span<const float> samples);
     void takeNotes();
