@@ -111,7 +111,7 @@ void letDemoArrive(DemoArrival& arrival, Studio& studio, MainWindow& window, con
         const bool isShown = progress.exerciseId == shown && (first || progress.exerciseIsWhole);
         const bool goneOn = studio.isRecording() || studio.exercise().id != shown || (!first && !studio.take());
         if (isShown && !goneOn) {
-            studio.openTake(studio.takes(shown).front().id);
+            studio.openTake(studio.log().takes(shown).front().id);
             if (first) window.go(MainWindow::Look);
             first = false;
         }
@@ -165,7 +165,7 @@ bool waitForDemo(const Demo& demo, Studio& studio) {
         }
         studio.readLogAgain();
     }
-    studio.openTake(studio.takes(demo.scenario.open).front().id);
+    studio.openTake(studio.log().takes(demo.scenario.open).front().id);
     studio.settle();
     return true;
 }
@@ -203,7 +203,7 @@ int run(const QApplication& app) {
     if (demo.begun && studio->mayWrite()) {
         arrival = std::make_unique<DemoArrival>(demo.scenario, DemoSite{studio->folder(), *demo.begun});
         letDemoArrive(*arrival, *studio, window, demo.scenario.open);
-    } else if (const auto takes = studio->takes(demo.scenario.open); arguments.demo && !takes.empty()) {
+    } else if (const auto takes = studio->log().takes(demo.scenario.open); arguments.demo && !takes.empty()) {
         studio->openTake(takes.front().id);
         window.go(MainWindow::Look);
     }

@@ -3,7 +3,7 @@
 
 UPBEAT_BUILD_PACKAGES="build-essential cmake ninja-build pkg-config qt6-base-dev qt6-svg-dev libqt6sql6-sqlite
     libjack-jackd2-dev librubberband-dev libsndfile1-dev libflac-dev libfmt-dev libcli11-dev libpugixml-dev libzip-dev nlohmann-json3-dev libexpected-dev"
-UPBEAT_TEST_PACKAGES="jackd2 xvfb"
+UPBEAT_TEST_PACKAGES="jackd2 xvfb universal-ctags"
 
 upbeat_install() {
     local missing=""

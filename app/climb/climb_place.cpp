@@ -27,9 +27,10 @@ ClimbPlace::ClimbPlace(Studio& studio, QWidget* parent)
     grid->setRowStretch(0, 1);
     connect(m_verdict, &VerdictBar::accepted, &m_studio, &Studio::acceptNextStep);
     connect(m_ladder, &LadderView::takeChosen, &m_studio, &Studio::openTake);
-    for (const auto signal : {&Studio::exerciseChanged, &Studio::ladderChanged, &Studio::takeOpened,
-                              &Studio::nextStepChanged, &Studio::logChanged})
+    for (const auto signal :
+         {&Studio::exerciseChanged, &Studio::ladderChanged, &Studio::takeOpened, &Studio::nextStepChanged})
         connect(&m_studio, signal, this, &ClimbPlace::refresh);
+    connect(&m_studio.log(), &TakeLog::changed, this, &ClimbPlace::refresh);
     addKey(Qt::Key_Return, tr("Enter"), tr("next step"), [this] { m_studio.acceptNextStep(); });
     addKey(Qt::Key_Up, tr("Up Down"), tr("rung"), [this] { moveRung(1); });
     addHiddenKey(Qt::Key_Down, [this] { moveRung(-1); });
@@ -56,7 +57,7 @@ void ClimbPlace::enter() {
 /// Reads the logbook: not while nobody looks, for every key of the editor changes the exercise.
 void ClimbPlace::refresh() {
     if (!isVisible()) return;
-    auto takes = m_studio.takes(m_studio.exercise().id);
+    auto takes = m_studio.log().takes(m_studio.exercise().id);
     std::reverse(takes.begin(), takes.end());
     m_ladder->show(m_studio.ladder().ladder, m_studio.ladder().tempoBpm, std::move(takes));
     const TakePtr& take = m_studio.take();

@@ -95,10 +95,10 @@ LogPlace::LogPlace(Studio& studio, QWidget* parent)
     connect(m_list->selectionModel(), &QItemSelectionModel::currentChanged, this, &LogPlace::showNote);
     connect(m_note, &QLineEdit::editingFinished, this, [this] {
         const qint64 id = currentTake();
-        if (id > 0 && m_note->isModified()) m_studio.setNote(id, m_note->text());
+        if (id > 0 && m_note->isModified()) m_studio.log().setNote(id, m_note->text());
         m_note->setModified(false);
     });
-    connect(&m_studio, &Studio::logChanged, this, &LogPlace::refresh);
+    connect(&m_studio.log(), &TakeLog::changed, this, &LogPlace::refresh);
     addKey(Qt::Key_Return, tr("Enter"), tr("look at the take"), [this] { openCurrent(); });
     addKey(Qt::Key_O, QStringLiteral("O"), tr("measure a recording"), [this] { openRecording(); });
     refresh();
@@ -115,16 +115,16 @@ void LogPlace::choose(qint64 id) {
 }
 
 void LogPlace::refresh() {
-    const PlayedTime week = m_studio.played(QDate::currentDate().addDays(-6));
-    const PlayedTime all = m_studio.played();
+    const PlayedTime week = m_studio.log().total(QDate::currentDate().addDays(-6));
+    const PlayedTime all = m_studio.log().total();
     m_totals->setText(all.takes == 0 ? tr("Your takes will stand here, day by day.")
                                      : tr("%1 min played in the last seven days, %2 min in all, %3")
                                            .arg(week.seconds / 60, 0, 'f', 0)
                                            .arg(all.seconds / 60, 0, 'f', 0)
                                            .arg(counted(all.takes, tr("1 take"), tr("%1 takes"))));
     const qint64 current = currentTake();
-    m_model->show(m_studio.daysPlayed(), [this](const std::optional<TakeMoment>& before, int most) {
-        return m_studio.takePage(before, most);
+    m_model->show(m_studio.log().days(), [this](const std::optional<TakeMoment>& before, int most) {
+        return m_studio.log().page(before, most);
     });
     choose(current);
 }

@@ -15,16 +15,17 @@ namespace upbeat {
 void LookPlace::connectStudio() {
     connect(m_verdict, &VerdictBar::accepted, &m_studio, &Studio::acceptNextStep);
     connect(m_field, &FieldView::chosenChanged, this, &LookPlace::showChosen);
-    connect(&m_studio, &Studio::spanFetched, this, [this](std::shared_ptr<const Sound> sound, double fromS) {
-        const FieldMark* mark = m_field->chosen();
-        // Another hit may have been chosen while the disk was read: then its own sound is on the way.
-        const double onsetS = mark != nullptr ? mark->timeS - fromS : -1;
-        if (onsetS >= 0 && onsetS <= sound->durationS()) m_closeUp->show(std::move(sound), onsetS);
-    });
+    connect(&m_studio.playback(), &Playback::spanFetched, this,
+            [this](std::shared_ptr<const Sound> sound, double fromS) {
+                const FieldMark* mark = m_field->chosen();
+                // Another hit may have been chosen while the disk was read: then its own sound is on the way.
+                const double onsetS = mark != nullptr ? mark->timeS - fromS : -1;
+                if (onsetS >= 0 && onsetS <= sound->durationS()) m_closeUp->show(std::move(sound), onsetS);
+            });
     connect(&m_studio, &Studio::takeOpened, this, &LookPlace::showTake);
     connect(&m_studio, &Studio::nextStepChanged, this, &LookPlace::showVerdict);
-    connect(&m_studio, &Studio::ticked, this, [this] {
-        if (isVisible()) m_field->setPlayhead(m_studio.playheadS());
+    connect(&m_studio.playback(), &Playback::ticked, this, [this] {
+        if (isVisible()) m_field->setPlayhead(m_studio.playback().playheadS());
     });
 }
 
@@ -44,7 +45,7 @@ void LookPlace::addKeys() {
     addKey(Qt::Key_Plus, QStringLiteral("+ −"), tr("zoom"), [this] { m_field->zoomIn(); });
     addHiddenKey(Qt::Key_Equal, [this] { m_field->zoomIn(); });
     addHiddenKey(Qt::Key_Minus, [this] { m_field->zoomOut(); });
-    addHiddenKey(Qt::Key_Escape, [this] { m_studio.stopPlaying(); });
+    addHiddenKey(Qt::Key_Escape, [this] { m_studio.playback().stop(); });
 }
 
 void LookPlace::makeDrill() {

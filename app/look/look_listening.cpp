@@ -64,8 +64,8 @@ Listening LookPlace::spanToHear() const {
 }
 
 void LookPlace::hear(Listening wish) {
-    if (m_studio.isPlaying()) {
-        m_studio.stopPlaying();
+    if (m_studio.playback().isPlaying()) {
+        m_studio.playback().stop();
         return;
     }
     wish.click = m_withClick->isChecked();
@@ -76,7 +76,7 @@ void LookPlace::hear(Listening wish) {
         const double beat = 60.0 / m_studio.take()->stored.frame.tempoBpm;
         wish.toS = wish.fromS + beat * std::max(1.0, std::round((wish.toS - wish.fromS) / beat));
     }
-    m_studio.listen(wish);
+    m_studio.playback().listen(m_studio.take(), wish);
 }
 
 }  // namespace upbeat

@@ -204,7 +204,7 @@ void LookPlace::showChosen() {
     }
     constexpr double kAroundS = 0.035;
     m_closeUp->clear();
-    m_studio.fetchSpan(mark->timeS - kAroundS, mark->timeS + kAroundS);
+    m_studio.playback().fetchSpan(m_studio.take(), mark->timeS - kAroundS, mark->timeS + kAroundS);
     const Exercise& e = m_studio.take()->stored.exercise;
     const QString place =
         mark->stroke >= 0

@@ -31,7 +31,7 @@ HearBar::HearBar(Studio& studio, QWidget* parent)
     m_layout->addStretch();
     buildSound();
     buildPart();
-    connect(&m_studio, &Studio::ticked, this, &HearBar::showPlaying);
+    connect(&m_studio.playback(), &Playback::ticked, this, &HearBar::showPlaying);
     refresh();
 }
 
@@ -104,7 +104,7 @@ QPushButton* HearBar::toggle(const QString& text, const QString& tip) {
 }
 
 void HearBar::showPlaying() {
-    m_hear->setText(m_studio.isPlaying() ? tr("P  stop") : tr("P  hear it"));
+    m_hear->setText(m_studio.playback().isPlaying() ? tr("P  stop") : tr("P  hear it"));
 }
 
 void HearBar::showPractise() {
@@ -138,8 +138,8 @@ void HearBar::refresh() {
 }
 
 void HearBar::hear(const std::optional<FreeSpan>& span) {
-    if (m_studio.isPlaying()) {
-        m_studio.stopPlaying();
+    if (m_studio.playback().isPlaying()) {
+        m_studio.playback().stop();
         showPlaying();
         return;
     }

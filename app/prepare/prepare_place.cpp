@@ -48,7 +48,7 @@ PreparePlace::PreparePlace(Studio& studio, QWidget* parent)
         m_model->setExercises(m_studio.exercises());
         showExercise();
     });
-    connect(&m_studio, &Studio::logChanged, this, &PreparePlace::showCleanTempos);
+    connect(&m_studio.log(), &TakeLog::changed, this, &PreparePlace::showCleanTempos);
     addKeys();
     addFileKeys();
     m_keepTimer.setSingleShot(true);
@@ -174,7 +174,7 @@ void PreparePlace::appendSection() {
     const auto index = titles.indexOf(title);
     if (!chosen || index < 0) return;
     const QString complaint = m_edit->append(m_studio.exercises()[static_cast<std::size_t>(index)]);
-    if (!complaint.isEmpty()) Q_EMIT m_studio.said(complaint);
+    if (!complaint.isEmpty()) m_studio.notices().say(complaint);
     m_line->setFocus();
 }
 
@@ -192,8 +192,8 @@ void PreparePlace::stopWriting() {
     if (!m_line->isOpen()) return;
     const bool empty = m_line->editor().exercise().strokes.empty();
     if (!empty && m_line->editor().complaint()) {
-        Q_EMIT m_studio.said(tr("The page is kept as it last made sense: %1")
-                                 .arg(QString::fromStdString(m_line->editor().complaint()->sentence())));
+        m_studio.notices().say(tr("The page is kept as it last made sense: %1")
+                                   .arg(QString::fromStdString(m_line->editor().complaint()->sentence())));
     }
     showPanel(Controls);
     if (empty)
@@ -243,7 +243,7 @@ void PreparePlace::showExercise() {
 
 void PreparePlace::showCleanTempos() {
     QHash<QString, double> clean;
-    for (const auto& [id, tempoBpm] : m_studio.cleanTempos()) clean[QString::fromStdString(id)] = tempoBpm;
+    for (const auto& [id, tempoBpm] : m_studio.log().cleanTempos()) clean[QString::fromStdString(id)] = tempoBpm;
     m_model->setCleanTempos(clean);
 }
 

@@ -8,10 +8,10 @@
 #include "climb/climb_place.h"
 #include "log/log_place.h"
 #include "look/look_place.h"
+#include "place/verdict_bar.h"
 #include "play/play_place.h"
 #include "prepare/prepare_place.h"
 #include "shell/help_sheet.h"
-#include "place/verdict_bar.h"
 #include "theme/theme.h"
 #include "theme/words.h"
 
@@ -104,9 +104,9 @@ void MainWindow::connectStudio() {
         if (current() == Play && !m_studio.isHandsFree()) go(Look);
     });
     connect(&m_studio, &Studio::kitLearned, this, [this] { go(Prepare); });
-    connect(&m_studio, &Studio::failed, m_notices, &NoticeBar::complain);
-    connect(&m_studio, &Studio::said, m_notices, &NoticeBar::say);
-    m_studio.startListening();
+    connect(&m_studio.notices(), &Notices::failed, m_notices, &NoticeBar::complain);
+    connect(&m_studio.notices(), &Notices::said, m_notices, &NoticeBar::say);
+    m_studio.notices().startListening();
 }
 
 void MainWindow::go(int place) {

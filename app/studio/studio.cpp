@@ -44,14 +44,16 @@ Studio::Studio(StudioOptions options, DataFolder folder, std::unique_ptr<Logbook
       m_settings(readSettings(m_settingsStore)),
       m_exercises(m_options.ownExercises),
       m_input(m_options.makeStream ? m_options.makeStream : realStreams(m_options.simulatedSpeed)),
-      m_run(m_input) {
+      m_run(m_input),
+      m_log(*m_logbook, m_folder.mayWrite(), m_notices),
+      m_playback({m_input, m_run, m_worker, m_notices}) {
     if (m_folder.access() == DataFolder::Access::TakenByAnother)
-        complain(
+        m_notices.complain(
             tr("Another Upbeat Check has this folder open. Everything can be looked at here; to record, close the "
                "other one and start again."));
     if (m_folder.access() == DataFolder::Access::ReadOnly)
-        complain(tr("The folder %1 cannot be written. Everything can be looked at here, but nothing is kept.")
-                     .arg(QString::fromStdString(m_folder.root().string())));
+        m_notices.complain(tr("The folder %1 cannot be written. Everything can be looked at here, but nothing is kept.")
+                               .arg(QString::fromStdString(m_folder.root().string())));
     readOwnExercises();
     m_exercises.insert(m_exercises.end(), builtInExercises().begin(), builtInExercises().end());
     m_exercise = m_exercises.front();
@@ -77,24 +79,6 @@ Studio::Studio(StudioOptions options, DataFolder folder, std::unique_ptr<Logbook
 
 Studio::~Studio() {
     m_input.close();
-}
-
-// ---- what is said
-
-void Studio::complain(const QString& sentence) {
-    if (m_listenedTo)
-        Q_EMIT failed(sentence);
-    else
-        m_unsaid << sentence;
-}
-
-void Studio::say(const QString& sentence) {
-    Q_EMIT said(sentence);
-}
-
-void Studio::startListening() {
-    m_listenedTo = true;
-    for (const QString& sentence : std::exchange(m_unsaid, {})) Q_EMIT failed(sentence);
 }
 
 bool Studio::refusesToWrite() {

@@ -8,9 +8,11 @@
 #include <vector>
 
 #include "studio/audio_input.h"
-#include "studio/listening.h"
 #include "studio/next_step.h"
+#include "studio/notices.h"
+#include "studio/playback.h"
 #include "studio/settings.h"
+#include "studio/take_log.h"
 #include "studio/take_run.h"
 #include "studio/take_view.h"
 #include "studio/worker.h"
@@ -31,11 +33,6 @@ struct StudioOptions {
     MakeStream makeStream;        ///< In place of the real devices; for tests.
 };
 
-/// An error as the player reads it.
-[[nodiscard]] inline QString sentenceOf(const Error& error) {
-    return QString::fromStdString(error.sentence());
-}
-
 /// The room in which one player works: the exercise on the stand, the ladder, the device, the take that runs and the
 /// take that is looked at. Places show it and tell it what the player wants; they know nothing of one another.
 class Studio : public QObject {
@@ -48,8 +45,9 @@ class Studio : public QObject {
     /// looked at and nothing is kept.
     [[nodiscard]] bool mayWrite() const { return m_folder.mayWrite(); }
     [[nodiscard]] const DataFolder& folder() const { return m_folder; }
-    /// From here on somebody reads what is said; what was to be said before is said now.
-    void startListening();
+    [[nodiscard]] Notices& notices() { return m_notices; }
+    [[nodiscard]] TakeLog& log() { return m_log; }
+    [[nodiscard]] Playback& playback() { return m_playback; }
 
     // What is played.
     [[nodiscard]] const std::vector<Exercise>& exercises() const { return m_exercises; }
@@ -142,24 +140,8 @@ class Studio : public QObject {
     /// its exercise, and that exercise is on the stand. Null otherwise.
     [[nodiscard]] const NextStep* nextStep() const;
     void acceptNextStep();
-    [[nodiscard]] std::vector<TakeSummary> takes(const std::string& exerciseId = {}) const;
-    [[nodiscard]] std::vector<TakeSummary> takePage(const std::optional<TakeMoment>& before, int most) const;
-    [[nodiscard]] std::vector<PlayedTime> daysPlayed() const;
-    [[nodiscard]] PlayedTime played(const std::optional<QDate>& since = {}) const;
-    /// The fastest clean take of every exercise.
-    [[nodiscard]] std::vector<std::pair<std::string, double>> cleanTempos() const;
-    void setNote(qint64 id, const QString& note);
-
-    /// Plays part of the open take. The ideal version is there even where nothing was recorded.
-    void listen(const Listening& wish);
     /// Plays the exercise on the stand; fromS and toS are seconds of the page at the tempo of the ladder.
-    void hear(Listening wish);
-    /// Reads part of the open take's recording; spanFetched brings it.
-    void fetchSpan(double fromS, double toS);
-    void stopPlaying();
-    [[nodiscard]] bool isPlaying() const { return m_input.isAlive() && m_input.engine().isPlaying(); }
-    /// Seconds of the recording that are being heard now, negative when nothing plays.
-    [[nodiscard]] double playheadS() const;
+    void hear(const Listening& wish);
 
     /// Recordings that an earlier run of the program left behind; found when it started.
     [[nodiscard]] const std::vector<std::string>& interrupted() const { return m_interrupted; }
@@ -176,27 +158,21 @@ class Studio : public QObject {
     void ladderChanged();
     void settingsChanged();
     void takeStarted();
-    void ticked();  ///< 60 times a second while a take runs or is heard.
-    void spanFetched(std::shared_ptr<const Sound> sound, double fromS);
+    void ticked();       ///< 60 times a second while a take runs or the next one is waited for.
     void takeStopped();  ///< The recording has ended; measuring begins.
     void takeOpened();   ///< take() is a new one.
     void nextStepChanged();
-    void logChanged();
     void kitLearned();
-    void failed(const QString& sentence);
-    void said(const QString& sentence);
 
   private:
     Studio(StudioOptions options, DataFolder folder, std::unique_ptr<Logbook> logbook);
-    void complain(const QString& sentence);
-    void complain(const Error& error) { complain(sentenceOf(error)); }
-    void say(const QString& sentence);
+    void complain(const Error& error) { m_notices.complain(error); }
+    void say(const QString& sentence) { m_notices.say(sentence); }
     /// Says that nothing can be kept here, where that is so.
     bool refusesToWrite();
     void openDevice();
     void readOwnExercises();
     [[nodiscard]] std::string freeId() const;
-    void play(const TakePtr& take, const Listening& wish);
     void restartTimer();
     void endOfTime();
     void afterStage(const Verdict& verdict);
@@ -221,6 +197,7 @@ class Studio : public QObject {
     [[nodiscard]] Profile profile() const;
 
     StudioOptions m_options;
+    Notices m_notices;
     DataFolder m_folder;
     std::unique_ptr<Logbook> m_logbook;
     TakeArchive m_archive;
@@ -240,20 +217,19 @@ class Studio : public QObject {
 
     AudioInput m_input;
     TakeRun m_run;
+    TakeLog m_log;
+    Playback m_playback;
     std::string m_takeName;
     TakeRecord m_playing;  // of the take that runs: what was decided before it
 
     TakePtr m_take;
     NextStepPtr m_nextStep;
-    Listening m_heard;  ///< What plays, or played last.
     bool m_handsFree = false;
     QTimer m_ticker;
     QTimer m_restTimer;
     QTimer m_practiceTimer;
     bool m_timeIsUp = false;  // a take still runs
-    bool m_listenedTo = false;
-    QStringList m_unsaid;  // failures from before anybody listened
-    Worker m_worker;       // last: its work may use what stands above
+    Worker m_worker;          // last: its work may use what stands above
 };
 
 }  // namespace upbeat

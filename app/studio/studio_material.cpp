@@ -26,7 +26,7 @@ void Studio::readOwnExercises() {
         else if (!exercise)
             damaged << sentenceOf(exercise.error());
     }
-    if (!damaged.isEmpty()) complain(damaged.join(QLatin1Char(' ')));
+    if (!damaged.isEmpty()) m_notices.complain(damaged.join(QLatin1Char(' ')));
 }
 
 bool Studio::isOwn(const std::string& id) {

@@ -24,7 +24,7 @@ void Studio::rescued(const std::string& name, const Result<Rescued>& outcome) {
     std::erase(m_interrupted, name);
     switch (outcome->kind) {
         case Rescued::Kind::Kept:
-            Q_EMIT logChanged();
+            m_log.tellChanged();
             if (m_interrupted.empty()) openTake(outcome->id);
             return say(tr("The interrupted take was saved."));
         case Rescued::Kind::TooShort:
@@ -39,7 +39,7 @@ void Studio::readLogAgain() {
         readLadder();
         Q_EMIT ladderChanged();
     }
-    Q_EMIT logChanged();
+    m_log.tellChanged();
 }
 
 void Studio::rebuildLog(const QString& damaged) {
@@ -58,7 +58,7 @@ void Studio::rebuildLog(const QString& damaged) {
             if (!done) return complain(done.error());
             readLogAgain();
             say(tr("%1 from the recordings. The damaged logbook is kept as %2.")
-                    .arg(counted(played().takes, tr("One take was read again"), tr("%1 takes were read again")),
+                    .arg(counted(m_log.total().takes, tr("One take was read again"), tr("%1 takes were read again")),
                          damaged));
         });
 }

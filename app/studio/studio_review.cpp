@@ -1,4 +1,4 @@
-// The take that is looked at, its next step, and the log.
+// The take that is looked at, and its next step.
 #include <algorithm>
 
 #include "studio/click_presets.h"
@@ -116,44 +116,10 @@ void Studio::follow(const NextStepPtr& step) {
     Q_EMIT nextStepChanged();
 }
 
-// ---- the log
+// ---- hearing the page
 
-namespace {
-
-/// What a list shows of an answer; a log that cannot be read shows nothing, and says why elsewhere.
-template <class Value>
-Value orNothing(Result<Value> answer) {
-    return answer ? *std::move(answer) : Value();
-}
-
-}  // namespace
-
-std::vector<TakeSummary> Studio::takes(const std::string& exerciseId) const {
-    return orNothing(TakeRepository(*m_logbook).list(exerciseId));
-}
-
-std::vector<TakeSummary> Studio::takePage(const std::optional<TakeMoment>& before, int most) const {
-    return orNothing(TakeRepository(*m_logbook).page(before, most));
-}
-
-std::vector<PlayedTime> Studio::daysPlayed() const {
-    return orNothing(TakeRepository(*m_logbook).days());
-}
-
-PlayedTime Studio::played(const std::optional<QDate>& since) const {
-    return orNothing(TakeRepository(*m_logbook).total(since));
-}
-
-std::vector<std::pair<std::string, double>> Studio::cleanTempos() const {
-    return orNothing(TakeRepository(*m_logbook).cleanTempos());
-}
-
-void Studio::setNote(qint64 id, const QString& note) {
-    if (refusesToWrite()) return;
-    if (const auto done = TakeRepository(*m_logbook).setNote(id, note.toStdString()); !done)
-        complain(done.error());
-    else
-        Q_EMIT logChanged();
+void Studio::hear(const Listening& wish) {
+    m_playback.hear(m_exercise, clickPlanOf(m_settings, m_ladder.tempoBpm, m_exercise), wish);
 }
 
 }  // namespace upbeat

@@ -41,7 +41,7 @@ CoachPlan Studio::coachPlan() const {
 void Studio::startTake() {
     if (m_run.state() != TakeRun::State::Idle || refusesToWrite()) return;
     m_restTimer.stop();
-    stopPlaying();
+    m_playback.stop();
     if (m_exercise.strokes.empty()) {
         say(tr("The page is empty: there is nothing to play yet."));
         return;
@@ -72,7 +72,7 @@ void Studio::startTake() {
 void Studio::tick() {
     if (m_run.state() != TakeRun::State::Idle) {
         if (m_run.poll() == TakeRun::State::Done) finishRecording();
-    } else if (!isPlaying() && !isResting()) {
+    } else if (!isResting()) {
         m_ticker.stop();
     }
     Q_EMIT ticked();
@@ -106,7 +106,7 @@ void Studio::finishRecording() {
     if (end == TakeRun::End::InputGone) {
         setHandsFree(false);
         m_input.close();
-        complain(
+        m_notices.complain(
             tr("The input has left in the middle of the take. What was played up to then is kept; Space tries to "
                "open it again."));
     }
@@ -178,7 +178,7 @@ void Studio::keepTake(const TakePtr& take, const NextStepPtr& step) {
                          kept->id = *id;
                          m_take = kept;
                      }
-                     Q_EMIT logChanged();
+                     m_log.tellChanged();
                      afterVerdict(step);
                  });
 }
@@ -193,12 +193,8 @@ void Studio::settle() {
 }
 
 void Studio::afterVerdict(const NextStepPtr& step) {
-    if (m_input.isAlive()) {
-        const auto tone = std::make_shared<Sound>(verdictTone(step->verdict.action, m_input.sampleRate()));
-        m_heard = {};
-        m_input.engine().play(tone, 0.6);
-        m_ticker.start();
-    }
+    constexpr double kToneGain = 0.6;
+    m_playback.play(verdictTone(step->verdict.action, m_input.sampleRate()), kToneGain);
     if (m_timeIsUp) endOfTime();
     if (!m_handsFree) return;
     follow(step);

@@ -5,9 +5,9 @@
 #include <QSignalSpy>
 #include <QTest>
 
+#include "place/verdict_bar.h"
 #include "puppet.h"
 #include "shell/start_trouble.h"
-#include "place/verdict_bar.h"
 #include "stage.h"
 #include "upbeat/formats/atomic_file.h"
 #include "upbeat/music/click_sound.h"
@@ -37,7 +37,7 @@ struct PuppetRoom {
         auto opened = Studio::open(options);
         if (!opened) qFatal("%s", opened.error().sentence().c_str());
         studio = std::move(*opened);
-        studio->startListening();
+        studio->notices().startListening();
         PracticeSettings settings = studio->settings();
         settings.input = input;
         studio->changeSettings(settings);
@@ -71,7 +71,7 @@ class TestNothingLost : public QObject {
 
     void aDeviceThatLeavesEndsTheTakeAndWhatWasPlayedIsKept() {
         PuppetRoom room;
-        QSignalSpy failed(room.studio.get(), &Studio::failed);
+        QSignalSpy failed(&room.studio->notices(), &Notices::failed);
         room.playUntilBeat(9);
         room.strings->gone = true;
         QTRY_VERIFY_WITH_TIMEOUT(room.studio->take() && room.studio->take()->id > 0, 60000);
@@ -109,7 +109,7 @@ class TestNothingLost : public QObject {
             window.close();
         QTRY_VERIFY_WITH_TIMEOUT(!room.studio->isRecording() && !room.studio->isEnding(), 60000);
         room.studio->settle();
-        QCOMPARE(room.studio->takes().size(), key == Qt::Key_Escape ? std::size_t{0} : std::size_t{1});
+        QCOMPARE(room.studio->log().takes().size(), key == Qt::Key_Escape ? std::size_t{0} : std::size_t{1});
     }
 
     // A server that leaves without a word: no state is waited for without an end.
@@ -266,23 +266,23 @@ class TestNothingLost : public QObject {
         room.studio->startTake();
         QTRY_VERIFY_WITH_TIMEOUT(room.studio->live()->beatsNow() > 5, 60000);
         const auto second = studioIn(room.dir, soloist());
-        QSignalSpy failed(second.get(), &Studio::failed);
-        QSignalSpy said(second.get(), &Studio::said);
-        second->startListening();
+        QSignalSpy failed(&second->notices(), &Notices::failed);
+        QSignalSpy said(&second->notices(), &Notices::said);
+        second->notices().startListening();
         QVERIFY(!second->mayWrite());
         QVERIFY(failed.front().front().toString().contains(QStringLiteral("Another Upbeat Check")));
         QVERIFY(second->interrupted().empty());  // the running take of the first one
-        QCOMPARE(second->takes().size(), std::size_t{1});
+        QCOMPARE(second->log().takes().size(), std::size_t{1});
         second->startTake();
-        second->setNote(second->takes().front().id, QStringLiteral("x"));
+        second->log().setNote(second->log().takes().front().id, QStringLiteral("x"));
         second->startExercise(second->exercise());
         QVERIFY(!second->isRecording());
         QCOMPARE(said.count(), 3);
-        QVERIFY(second->takes().front().note.empty());
-        second->openTake(second->takes().front().id);
+        QVERIFY(second->log().takes().front().note.empty());
+        second->openTake(second->log().takes().front().id);
         QTRY_VERIFY_WITH_TIMEOUT(second->take() != nullptr, 60000);
         room.studio->settle();
-        QCOMPARE(room.studio->takes().size(), std::size_t{2});
+        QCOMPARE(room.studio->log().takes().size(), std::size_t{2});
     }
 
     void aDamagedLogbookIsRebuiltFromTheRecordings() {
@@ -290,7 +290,7 @@ class TestNothingLost : public QObject {
         for (int i = 0; i < 3; ++i) room.playOne();
         room.studio->acceptNextStep();
         room.studio->settle();
-        const auto before = room.studio->takes();
+        const auto before = room.studio->log().takes();
         room.studio.reset();
         const std::string file = room.dir.filePath(QStringLiteral("logbook.db")).toStdString();
         QVERIFY(writeFileAtomically(file, "Dear drummer").has_value());
@@ -304,7 +304,7 @@ class TestNothingLost : public QObject {
         room.open(soloist());
         room.studio->rebuildLog(QString::fromStdString(aside->string()));
         room.studio->settle();
-        const auto after = room.studio->takes();
+        const auto after = room.studio->log().takes();
         QCOMPARE(after.size(), before.size());
         for (std::size_t i = 0; i < after.size(); ++i) {
             QCOMPARE(after[i].startedAt, before[i].startedAt);
@@ -338,8 +338,9 @@ class TestNothingLost : public QObject {
         QStringList answers;
         bar.complain(QStringLiteral("first"));
         bar.say(QStringLiteral("a remark"));
-        bar.ask(QStringLiteral("second"), QStringLiteral("Yes"), [&] { answers << QStringLiteral("yes"); },
-                QStringLiteral("No"), nullptr);
+        bar.ask(
+            QStringLiteral("second"), QStringLiteral("Yes"), [&] { answers << QStringLiteral("yes"); },
+            QStringLiteral("No"), nullptr);
         bar.complain(QStringLiteral("first"));
         QCOMPARE(bar.text(), QStringLiteral("first"));
         bar.setQuiet(true);

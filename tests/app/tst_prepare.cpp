@@ -109,6 +109,7 @@ class TestPrepare : public QObject {
         studio->chooseExercise(studio->exercises().front().id);
         studio->forgetExercise();
         QVERIFY(!Studio::isOwn(studio->exercises().front().id));
+        studio.reset();
         studio = studioIn(dir, faulty());
         QVERIFY(!Studio::isOwn(studio->exercises().front().id));
     }
@@ -145,7 +146,7 @@ class TestPrepare : public QObject {
         type(desk, QStringLiteral("e<Right>x<Esc>"));
         QVERIFY(desk.studio->exercise() != before);
         QCOMPARE(desk.studio->exercise().id, before.id);
-        QCOMPARE(desk.studio->takes(before.id).size(), std::size_t{1});
+        QCOMPARE(desk.studio->log().takes(before.id).size(), std::size_t{1});
         desk.studio->openTake(first);
         QTRY_VERIFY(desk.studio->take()->id == first);
         QCOMPARE(desk.studio->take()->stored.exercise.strokes, before.strokes);
@@ -286,8 +287,8 @@ class TestPrepare : public QObject {
 
     void filesComeInAndGoOut() {
         const Desk desk;
-        QSignalSpy said(desk.studio.get(), &Studio::said);
-        QSignalSpy failed(desk.studio.get(), &Studio::failed);
+        QSignalSpy said(&desk.studio->notices(), &Notices::said);
+        QSignalSpy failed(&desk.studio->notices(), &Notices::failed);
         const QString file = desk.dir.filePath(QStringLiteral("page.mxl"));
         desk.studio->exportExercise(file);
         QTRY_COMPARE(said.count(), 1);

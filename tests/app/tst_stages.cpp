@@ -148,7 +148,7 @@ class TestStages : public QObject {
         settings.minutes = 1;
         settings.barsPerTake = 1;
         desk.studio->changeSettings(settings);
-        QSignalSpy said(desk.studio.get(), &Studio::said);
+        QSignalSpy said(&desk.studio->notices(), &Notices::said);
         desk.studio->takeApart(Method::Grow);
         desk.studio->startTake();
         QTRY_COMPARE_WITH_TIMEOUT(desk.studio->stage(), 1, 60000);
@@ -161,12 +161,12 @@ class TestStages : public QObject {
     void theExerciseIsHeardBeforeItIsPlayed() {
         const Desk desk;
         type(desk, QStringLiteral("p"));
-        QTRY_VERIFY_WITH_TIMEOUT(desk.studio->isPlaying(), 20000);
+        QTRY_VERIFY_WITH_TIMEOUT(desk.studio->playback().isPlaying(), 20000);
         type(desk, QStringLiteral("p"));
-        QTRY_VERIFY(!desk.studio->isPlaying());
+        QTRY_VERIFY(!desk.studio->playback().isPlaying());
         type(desk, QStringLiteral("e<Shift+Right><Shift+Right><Ctrl+P>"));
-        QTRY_VERIFY_WITH_TIMEOUT(desk.studio->isPlaying(), 20000);
-        desk.studio->stopPlaying();
+        QTRY_VERIFY_WITH_TIMEOUT(desk.studio->playback().isPlaying(), 20000);
+        desk.studio->playback().stop();
     }
 
     void whatIsHeardIsThePage() {

@@ -19,7 +19,7 @@ class TestStudio : public QObject {
         Room room;
         QSignalSpy started(room.studio.get(), &Studio::takeStarted);
         QSignalSpy opened(room.studio.get(), &Studio::takeOpened);
-        QSignalSpy failed(room.studio.get(), &Studio::failed);
+        QSignalSpy failed(&room.studio->notices(), &Notices::failed);
         room.playOne();
         QCOMPARE(started.count(), 1);
         QCOMPARE(opened.count(), 1);
@@ -28,8 +28,8 @@ class TestStudio : public QObject {
         QCOMPARE(take->analysis.matched.strokes.size(), std::size_t{128});
         QVERIFY(take->analysis.clean());
         QVERIFY(QFile::exists(take->soundFile));
-        QCOMPARE(room.studio->takes().size(), std::size_t{1});
-        QCOMPARE(room.studio->takes().front().title, std::string("Singles in sixteenths"));
+        QCOMPARE(room.studio->log().takes().size(), std::size_t{1});
+        QCOMPARE(room.studio->log().takes().front().title, std::string("Singles in sixteenths"));
         QCOMPARE(QDir(room.dir.filePath(QStringLiteral("takes"))).entryList(QDir::Files).size(), 2);
     }
 
@@ -79,7 +79,7 @@ class TestStudio : public QObject {
         room.studio->changeSettings(settings);
         room.studio->setHandsFree(true);
         room.studio->startTake();
-        QTRY_VERIFY_WITH_TIMEOUT(room.studio->takes().size() >= 2, 60000);
+        QTRY_VERIFY_WITH_TIMEOUT(room.studio->log().takes().size() >= 2, 60000);
         room.studio->setHandsFree(false);
         QTRY_VERIFY_WITH_TIMEOUT(!room.studio->isRecording(), 60000);
         QVERIFY(!room.studio->isResting());
@@ -98,13 +98,13 @@ class TestStudio : public QObject {
 
     void aTakeStoppedInTheCountInIsNotKept() {
         Room room;
-        QSignalSpy said(room.studio.get(), &Studio::said);
+        QSignalSpy said(&room.studio->notices(), &Notices::said);
         room.studio->startTake();
         room.studio->stopTake();
         QVERIFY(!room.studio->isRecording());
         room.studio->settle();
         QCOMPARE(said.count(), 1);
-        QVERIFY(room.studio->takes().empty());
+        QVERIFY(room.studio->log().takes().empty());
         QVERIFY(QDir(room.dir.filePath(QStringLiteral("takes"))).entryList(QDir::Files).isEmpty());
     }
 
@@ -115,7 +115,7 @@ class TestStudio : public QObject {
         room.studio->discardTake();
         QVERIFY(!room.studio->isRecording());
         room.studio->settle();
-        QVERIFY(room.studio->takes().empty());
+        QVERIFY(room.studio->log().takes().empty());
         QVERIFY(QDir(room.dir.filePath(QStringLiteral("takes"))).entryList(QDir::Files).isEmpty());
     }
 
@@ -176,7 +176,7 @@ class TestStudio : public QObject {
         QTRY_VERIFY_WITH_TIMEOUT(room.studio->take() != nullptr, 60000);
         QCOMPARE(room.studio->take()->stored.frame.bars, 4);
         QCOMPARE(room.studio->take()->id, 0);
-        QVERIFY(room.studio->takes().empty());
+        QVERIFY(room.studio->log().takes().empty());
     }
 
     void aMidiTakeFromOutsideIsMeasuredWithItsVoices() {
@@ -202,8 +202,8 @@ class TestStudio : public QObject {
     void badRecordingsFromOutsideAreSaid() {
         QFETCH(QByteArray, content);
         Room room;
-        QSignalSpy failed(room.studio.get(), &Studio::failed);
-        room.studio->startListening();
+        QSignalSpy failed(&room.studio->notices(), &Notices::failed);
+        room.studio->notices().startListening();
         const QString path = room.dir.filePath(QStringLiteral("bad.wav"));
         if (content != "-") {
             QFile file(path);
@@ -259,16 +259,16 @@ class TestStudio : public QObject {
     void notesAreKept() {
         Room room;
         room.playOne();
-        room.studio->setNote(room.studio->take()->id, QStringLiteral("left stick cracked"));
-        QCOMPARE(room.studio->takes().front().note, std::string("left stick cracked"));
+        room.studio->log().setNote(room.studio->take()->id, QStringLiteral("left stick cracked"));
+        QCOMPARE(room.studio->log().takes().front().note, std::string("left stick cracked"));
     }
 
     void anInputThatCannotBeOpenedFallsBackAndSaysSo() {
         Room room;
         qputenv("JACK_NO_START_SERVER", "1");
         qputenv("JACK_DEFAULT_SERVER", "upbeat-nobody");
-        QSignalSpy failed(room.studio.get(), &Studio::failed);
-        room.studio->startListening();
+        QSignalSpy failed(&room.studio->notices(), &Notices::failed);
+        room.studio->notices().startListening();
         PracticeSettings settings = room.studio->settings();
         settings.input = QStringLiteral("jack:system:capture_1");
         room.studio->changeSettings(settings);

@@ -15,11 +15,11 @@ class TestStudioListening : public QObject {
     void aSpanIsHeard() {
         Room room;
         room.playOne();
-        QTRY_VERIFY_WITH_TIMEOUT(!room.studio->isPlaying(), 60000);  // the verdict's tone
-        room.studio->listen({1.0, 5.0});
-        QTRY_VERIFY_WITH_TIMEOUT(room.studio->playheadS() >= 1.0, 60000);
-        room.studio->stopPlaying();
-        QVERIFY(room.studio->playheadS() < 0);
+        QTRY_VERIFY_WITH_TIMEOUT(!room.studio->playback().isPlaying(), 60000);  // the verdict's tone
+        room.studio->playback().listen(room.studio->take(), {1.0, 5.0});
+        QTRY_VERIFY_WITH_TIMEOUT(room.studio->playback().playheadS() >= 1.0, 60000);
+        room.studio->playback().stop();
+        QVERIFY(room.studio->playback().playheadS() < 0);
     }
 
     void theIdealVersionIsThePageWithoutError() {
@@ -66,15 +66,15 @@ class TestStudioListening : public QObject {
     void aLoopGoesOnUntilItIsStopped() {
         Room room;
         room.playOne();
-        QTRY_VERIFY_WITH_TIMEOUT(!room.studio->isPlaying(), 60000);
+        QTRY_VERIFY_WITH_TIMEOUT(!room.studio->playback().isPlaying(), 60000);
         Listening wish{1.0, 1.2};
         wish.loop = true;
-        room.studio->listen(wish);
-        QTRY_VERIFY_WITH_TIMEOUT(room.studio->playheadS() > 1.1, 60000);
-        QTRY_VERIFY_WITH_TIMEOUT(room.studio->playheadS() < 1.1, 60000);  // came round
-        QVERIFY(room.studio->isPlaying());
-        room.studio->stopPlaying();
-        QVERIFY(!room.studio->isPlaying());
+        room.studio->playback().listen(room.studio->take(), wish);
+        QTRY_VERIFY_WITH_TIMEOUT(room.studio->playback().playheadS() > 1.1, 60000);
+        QTRY_VERIFY_WITH_TIMEOUT(room.studio->playback().playheadS() < 1.1, 60000);  // came round
+        QVERIFY(room.studio->playback().isPlaying());
+        room.studio->playback().stop();
+        QVERIFY(!room.studio->playback().isPlaying());
     }
 
     // ---- the kit
@@ -88,13 +88,13 @@ class TestStudioListening : public QObject {
         studio.teachKit();
         QVERIFY(studio.isDrill());
         QSignalSpy learned(&studio, &Studio::kitLearned);
-        QSignalSpy failed(&studio, &Studio::failed);
+        QSignalSpy failed(&studio.notices(), &Notices::failed);
         studio.startTake();
         QTRY_COMPARE_WITH_TIMEOUT(learned.count(), 1, 60000);
         QCOMPARE(failed.count(), 0);
         QVERIFY(studio.isTaught());
         QCOMPARE(studio.exercise().id, std::string("ghosted-backbeat"));
-        QVERIFY(studio.takes().empty());
+        QVERIFY(studio.log().takes().empty());
         QVERIFY(QDir(room.dir.filePath(QStringLiteral("takes"))).entryList(QDir::Files).isEmpty());
 
         room.playOne();
@@ -124,9 +124,9 @@ class TestStudioListening : public QObject {
                     .has_value());
         room.studio.reset();
         room.open(soloist());
-        QSignalSpy failed(room.studio.get(), &Studio::failed);
+        QSignalSpy failed(&room.studio->notices(), &Notices::failed);
         QCOMPARE(failed.count(), 0);
-        room.studio->startListening();
+        room.studio->notices().startListening();
         QCOMPARE(failed.count(), 1);
         QVERIFY(failed.front().front().toString().contains(QStringLiteral("kit-simulated.json")));
         room.studio->chooseExercise("ghosted-backbeat");
@@ -139,9 +139,9 @@ class TestStudioListening : public QObject {
         Room room;
         room.playOne();
         QVERIFY(QFile::remove(room.studio->take()->soundFile));
-        QSignalSpy failed(room.studio.get(), &Studio::failed);
-        room.studio->startListening();
-        room.studio->listen({0, 1});
+        QSignalSpy failed(&room.studio->notices(), &Notices::failed);
+        room.studio->notices().startListening();
+        room.studio->playback().listen(room.studio->take(), {0, 1});
         QTRY_COMPARE_WITH_TIMEOUT(failed.count(), 1, 60000);
     }
 };

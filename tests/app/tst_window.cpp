@@ -12,8 +12,8 @@
 #include "climb/climb_place.h"
 #include "look/finding_card.h"
 #include "look/look_place.h"
-#include "shell/help_sheet.h"
 #include "place/verdict_bar.h"
+#include "shell/help_sheet.h"
 #include "stage.h"
 #include "theme/theme.h"
 #include "upbeat/music/library.h"
@@ -73,7 +73,7 @@ class TestWindow : public QObject {
         stage.key(Qt::Key_Escape);
         QVERIFY(!stage.studio->isRecording());
         QTRY_VERIFY_WITH_TIMEOUT(stage.window->notices()->isVisible(), 60000);
-        QVERIFY(stage.studio->takes().empty());
+        QVERIFY(stage.studio->log().takes().empty());
     }
 
     void theKitIsTaughtFromPrepareAndListeningKeepsItsToggles() {
@@ -95,16 +95,16 @@ class TestWindow : public QObject {
 
         stage.key(Qt::Key_Space);
         QTRY_VERIFY_WITH_TIMEOUT(stage.window->current() == MainWindow::Look && stage.studio->take()->id > 0, 60000);
-        QTRY_VERIFY_WITH_TIMEOUT(!stage.studio->isPlaying(), 60000);
+        QTRY_VERIFY_WITH_TIMEOUT(!stage.studio->playback().isPlaying(), 60000);
         for (const Qt::Key key : {Qt::Key_I, Qt::Key_O, Qt::Key_C}) stage.key(key);
         int on = 0;
         for (const auto* button : stage.window->place(MainWindow::Look)->findChildren<QPushButton*>())
             if (button->isCheckable() && button->isChecked() && !button->property("lens").isValid()) ++on;
         QCOMPARE(on, 3);
         stage.key(Qt::Key_H);
-        QTRY_VERIFY_WITH_TIMEOUT(stage.studio->playheadS() > 0, 60000);
+        QTRY_VERIFY_WITH_TIMEOUT(stage.studio->playback().playheadS() > 0, 60000);
         stage.key(Qt::Key_H);
-        QVERIFY(!stage.studio->isPlaying());
+        QVERIFY(!stage.studio->playback().isPlaying());
     }
 
     void playIsDrawnWhileTheTakeRuns() {
@@ -146,11 +146,11 @@ class TestWindow : public QObject {
         QVERIFY(!look->closeUp()->isVisible());
         stage.key(Qt::Key_Right);
         QTRY_VERIFY_WITH_TIMEOUT(look->closeUp()->isVisible() && !look->closeUp()->isEmpty(), 60000);
-        QTRY_VERIFY_WITH_TIMEOUT(!stage.studio->isPlaying(), 60000);
+        QTRY_VERIFY_WITH_TIMEOUT(!stage.studio->playback().isPlaying(), 60000);
         stage.key(Qt::Key_S);
-        QTRY_VERIFY_WITH_TIMEOUT(stage.studio->isPlaying(), 60000);
+        QTRY_VERIFY_WITH_TIMEOUT(stage.studio->playback().isPlaying(), 60000);
         stage.key(Qt::Key_Escape);
-        QVERIFY(!stage.studio->isPlaying());
+        QVERIFY(!stage.studio->playback().isPlaying());
     }
 
     void findingsAreWalkedHeardAndDrilled() {
@@ -161,11 +161,11 @@ class TestWindow : public QObject {
         QVERIFY(!cards.isEmpty());
         QVERIFY(cards.front()->isChecked());
         QVERIFY(cards.front()->accessibleName().contains(QStringLiteral("the a of 2")));
-        QTRY_VERIFY_WITH_TIMEOUT(!stage.studio->isPlaying(), 60000);
+        QTRY_VERIFY_WITH_TIMEOUT(!stage.studio->playback().isPlaying(), 60000);
         stage.key(Qt::Key_H);
-        QTRY_VERIFY_WITH_TIMEOUT(stage.studio->isPlaying(), 60000);
+        QTRY_VERIFY_WITH_TIMEOUT(stage.studio->playback().isPlaying(), 60000);
         stage.key(Qt::Key_H);
-        QVERIFY(!stage.studio->isPlaying());
+        QVERIFY(!stage.studio->playback().isPlaying());
         stage.key(Qt::Key_D);
         QVERIFY(stage.studio->isDrill());
         stage.key(Qt::Key_B);
@@ -195,7 +195,7 @@ class TestWindow : public QObject {
         for (int i = 0; i < 3; ++i) {
             stage.studio->startTake();
             const std::size_t wanted = static_cast<std::size_t>(i) + 1;
-            QTRY_VERIFY_WITH_TIMEOUT(stage.studio->takes().size() == wanted && !stage.studio->isRecording() &&
+            QTRY_VERIFY_WITH_TIMEOUT(stage.studio->log().takes().size() == wanted && !stage.studio->isRecording() &&
                                          stage.window->current() == MainWindow::Look,
                                      60000);
         }
@@ -261,7 +261,7 @@ class TestWindow : public QObject {
         note->setFocus();
         QTest::keyClicks(note, QStringLiteral("better than before"));
         QTest::keyClick(note, Qt::Key_Tab);
-        QCOMPARE(stage.studio->takes().front().note, std::string("better than before"));
+        QCOMPARE(stage.studio->log().takes().front().note, std::string("better than before"));
         list->setFocus();
         list->setCurrentIndex(list->model()->index(1, 0));
         QTest::keyClick(list, Qt::Key_Return);
@@ -346,7 +346,7 @@ class TestWindow : public QObject {
         QTRY_VERIFY_WITH_TIMEOUT(stage.studio->live()->beatsNow() > 9, 60000);
         stage.window->close();
         QVERIFY(!stage.studio->isRecording());
-        QCOMPARE(stage.studio->takes().size(), std::size_t{1});
+        QCOMPARE(stage.studio->log().takes().size(), std::size_t{1});
     }
 
     void headerAndControlsHaveNamesForScreenReaders() {

@@ -25,7 +25,7 @@ class Drummer {
         QObject::connect(&studio, &Studio::ticked, &studio, [this] { maybeEnd(); });
         QObject::connect(&studio, &Studio::takeStopped, [] { tell("ended"); });
         QObject::connect(&studio, &Studio::takeOpened, [] { tell("measured"); });
-        QObject::connect(&studio, &Studio::logChanged, [] { tell("kept"); });
+        QObject::connect(&studio.log(), &TakeLog::changed, [] { tell("kept"); });
     }
 
     void playOn() {
@@ -89,7 +89,8 @@ int makeDemo(const QString& folder) {
     tidyDemo(*scenario, site);
     tell("open");
     const std::atomic<bool> stop{false};
-    const auto built = buildDemo(*scenario, site, [](const DemoProgress&) { tell("kept"); }, stop);
+    const auto built = buildDemo(
+        *scenario, site, [](const DemoProgress&) { tell("kept"); }, stop);
     tell("whole");
     return built ? 0 : 1;
 }

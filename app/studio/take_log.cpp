@@ -1,0 +1,33 @@
+#include "studio/take_log.h"
+
+namespace upbeat {
+
+std::vector<TakeSummary> TakeLog::takes(const std::string& exerciseId) const {
+    return orNothing(TakeRepository(m_logbook).list(exerciseId));
+}
+
+std::vector<TakeSummary> TakeLog::page(const std::optional<TakeMoment>& before, int most) const {
+    return orNothing(TakeRepository(m_logbook).page(before, most));
+}
+
+std::vector<PlayedTime> TakeLog::days() const {
+    return orNothing(TakeRepository(m_logbook).days());
+}
+
+PlayedTime TakeLog::total(const std::optional<QDate>& since) const {
+    return orNothing(TakeRepository(m_logbook).total(since));
+}
+
+std::vector<std::pair<std::string, double>> TakeLog::cleanTempos() const {
+    return orNothing(TakeRepository(m_logbook).cleanTempos());
+}
+
+void TakeLog::setNote(qint64 id, const QString& note) {
+    if (!m_mayWrite) return m_notices.say(tr("This folder is only open for reading: nothing can be kept in it."));
+    if (const auto done = TakeRepository(m_logbook).setNote(id, note.toStdString()); !done)
+        m_notices.complain(done.error());
+    else
+        Q_EMIT changed();
+}
+
+}  // namespace upbeat

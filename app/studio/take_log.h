@@ -1,0 +1,49 @@
+#pragma once
+
+#include <QObject>
+#include <optional>
+#include <utility>
+#include <vector>
+
+#include "studio/notices.h"
+#include "upbeat/logbook/take_repository.h"
+
+namespace upbeat {
+
+/// The takes of the log as lists, days and totals, and the notes on them. Short questions to SQLite: for the interface
+/// thread. What cannot be read is said and shows as nothing.
+class TakeLog : public QObject {
+    Q_OBJECT
+  public:
+    /// The logbook and the notices outlive it.
+    TakeLog(const Logbook& logbook, bool mayWrite, Notices& notices)
+        : m_logbook(logbook), m_mayWrite(mayWrite), m_notices(notices) {}
+
+    /// Newest first; of one exercise, or of all.
+    [[nodiscard]] std::vector<TakeSummary> takes(const std::string& exerciseId = {}) const;
+    [[nodiscard]] std::vector<TakeSummary> page(const std::optional<TakeMoment>& before, int most) const;
+    [[nodiscard]] std::vector<PlayedTime> days() const;
+    [[nodiscard]] PlayedTime total(const std::optional<QDate>& since = {}) const;
+    /// The fastest clean take of every exercise.
+    [[nodiscard]] std::vector<std::pair<std::string, double>> cleanTempos() const;
+    void setNote(qint64 id, const QString& note);
+    /// Takes have come in from elsewhere.
+    void tellChanged() { Q_EMIT changed(); }
+
+  Q_SIGNALS:
+    void changed();
+
+  private:
+    template <class Value>
+    [[nodiscard]] Value orNothing(Result<Value> answer) const {
+        if (answer) return *std::move(answer);
+        m_notices.complain(answer.error());
+        return Value();
+    }
+
+    const Logbook& m_logbook;
+    bool m_mayWrite;
+    Notices& m_notices;
+};
+
+}  // namespace upbeat
