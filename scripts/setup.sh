@@ -1,5 +1,5 @@
 # Sourced by ./demo, ./test and ./bench: installs what is missing from Debian's packages and builds.
-# Usage: upbeat_setup PRESET PACKAGE...; the working directory is the project's root.
+# The working directory is the project's root.
 
 UPBEAT_BUILD_PACKAGES="build-essential cmake ninja-build pkg-config qt6-base-dev qt6-svg-dev libqt6sql6-sqlite
     libjack-jackd2-dev librubberband-dev libsndfile1-dev libflac-dev libfmt-dev libcli11-dev libpugixml-dev libzip-dev nlohmann-json3-dev libexpected-dev"
@@ -22,9 +22,15 @@ upbeat_install() {
     $root env DEBIAN_FRONTEND=noninteractive apt-get -o DPkg::Lock::Timeout=400 install -q -y --no-install-recommends $missing >&2
 }
 
+# upbeat_build PRESET [TARGET...]: everything, or only what is asked for.
 upbeat_build() {
     local preset="$1"
+    shift
     cmake --preset "$preset" >"/tmp/upbeat-configure.$$" 2>&1 || { cat "/tmp/upbeat-configure.$$" >&2; return 1; }
     rm -f "/tmp/upbeat-configure.$$"
-    cmake --build --preset "$preset"
+    if [ $# -gt 0 ]; then
+        cmake --build --preset "$preset" --target "$@"
+    else
+        cmake --build --preset "$preset"
+    fi
 }
