@@ -97,7 +97,11 @@ const NextStep* Studio::nextStep() const {
 }
 
 void Studio::acceptNextStep() {
-    if (nextStep() != nullptr) follow(m_nextStep);
+    if (nextStep() != nullptr)
+        follow(m_nextStep);
+    else if (m_take)
+        say(tr(
+            "There is no step to take from here: it has been taken, or belongs to another exercise or an older take."));
 }
 
 /// Once, and only on the exercise it was given for: a timer, a key or hands-free practice may have gone on meanwhile.

@@ -174,7 +174,9 @@ class TestNothingLost : public QObject {
         QCOMPARE(room.studio->ladder().tempoBpm, 64.0);
         QVERIFY(room.studio->nextStep() == nullptr);
         room.studio->setTempo(100);
+        QSignalSpy said(&room.studio->notices(), &Notices::said);
         room.studio->acceptNextStep();
+        QCOMPARE(said.count(), 1);
         QCOMPARE(room.studio->ladder().tempoBpm, 100.0);
     }
 
