@@ -106,19 +106,22 @@ std::unique_ptr<Studio> openStudio(StudioOptions options) {
 /// The takes of the demo arrive while the window is open: the first one is shown at once, and the last one of its
 /// exercise when it is there, unless the player has gone on to something else.
 void letDemoArrive(DemoArrival& arrival, Studio& studio, MainWindow& window, const std::string& shown) {
-    QObject::connect(&arrival, &DemoArrival::arrived, &window, [&, first = true](const DemoProgress& progress) mutable {
-        studio.readLogAgain();
-        const bool isShown = progress.exerciseId == shown && (first || progress.exerciseIsWhole);
-        const bool goneOn = studio.isRecording() || studio.exercise().id != shown || (!first && !studio.take());
-        if (isShown && !goneOn) {
-            studio.openTake(studio.log().takes(shown).front().id);
-            if (first) window.go(MainWindow::Look);
-            first = false;
-        }
-        window.notices()->say(QObject::tr("Two weeks of practice arrive: %1 of %2 takes are here.")
-                                  .arg(progress.done)
-                                  .arg(progress.total));
-    });
+    QObject::connect(&arrival, &DemoArrival::arrived, &window,
+                     [&, opened = qint64{0}](const DemoProgress& progress) mutable {
+                         studio.readLogAgain();
+                         const bool isFirst = opened == 0;
+                         const bool isShown = progress.exerciseId == shown && (isFirst || progress.exerciseIsWhole);
+                         const qint64 now = studio.take() ? studio.take()->id : 0;
+                         const bool goneOn = studio.isRecording() || studio.exercise().id != shown || now != opened;
+                         if (isShown && !goneOn) {
+                             opened = studio.log().takes(shown).front().id;
+                             studio.openTake(opened);
+                             if (isFirst) window.go(MainWindow::Look);
+                         }
+                         window.notices()->say(QObject::tr("Two weeks of practice arrive: %1 of %2 takes are here.")
+                                                   .arg(progress.done)
+                                                   .arg(progress.total));
+                     });
     QObject::connect(&arrival, &DemoArrival::finished, &window, [&window](const QString& sentence) {
         if (!sentence.isEmpty()) window.notices()->complain(sentence);
     });
