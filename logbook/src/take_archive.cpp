@@ -18,7 +18,7 @@ Result<qint64> TakeArchive::keep(const TakeRecord& take, const TakeAnalysis& ana
     if (!goesOn(Step::Described)) return stopped();
     const auto logbook = Logbook::open(m_folder.logbook(), LogbookAccess::Durable);
     if (!logbook) return tl::unexpected(logbook.error());
-    const auto id = TakeRepository(**logbook).add(take, analysis);
+    auto id = TakeRepository(**logbook).add(take, analysis);
     if (!id) return id;
     if (!goesOn(Step::Committed)) return stopped();
     // It is in the log. Names that cannot be given now are given at the next start.

@@ -12,8 +12,9 @@ int practise(const QString& folder, unsigned seed);
 /// Builds the demo in a folder, a line for every take.
 int makeDemo(const QString& folder);
 
-/// Saves what is left behind in a folder and judges what is there: every take once, whole, under its name. Prints a line
-/// "take FILE" for every take of the log and "wrong SENTENCE" for all that is. Exit status 1 when anything is wrong.
+/// Saves what is left behind in a folder and judges what is there: every take once, whole, under its name. Prints a
+/// line "take FILE" for every take of the log and "wrong SENTENCE" for all that is. Exit status 1 when anything is
+/// wrong.
 int judge(const QString& folder);
 
 /// Kills players at random moments and judges what they leave; prints the table of docs/reliability.md.

@@ -38,8 +38,10 @@ class Driver {
     int drive(int kills) {
         constexpr int kKillsPerFolder = 25;
         for (int kill = 0; kill < kills; ++kill) {
-            if (kill % kKillsPerFolder == 0) newFolder();
-            const bool judged = m_dice() % 2 == 0 || (kill + 1) % kKillsPerFolder == 0 || kill + 1 == kills;
+            if (kill % kKillsPerFolder == 0) m_kind = static_cast<int>(m_dice() % 8);
+            if (kill % kKillsPerFolder == 0 || isOlder()) newFolder();  // a logbook is migrated once
+            const bool judged =
+                m_dice() % 2 == 0 || isOlder() || (kill + 1) % kKillsPerFolder == 0 || kill + 1 == kills;
             killOnce();
             if (judged) judgeNow();
         }
@@ -51,7 +53,6 @@ class Driver {
         m_folder = std::make_unique<QTemporaryDir>();
         m_seen.clear();
         m_reported = 0;
-        m_kind = static_cast<int>(m_dice() % 8);
         m_freshlyOld = isOlder() && layOlderLogbook(m_folder->path());
     }
     [[nodiscard]] bool isDemo() const { return m_kind == 0; }
@@ -64,7 +65,7 @@ class Driver {
         player.start(QCoreApplication::applicationFilePath(),
                      {mode, m_folder->path(), QString::number(m_dice() % 100000)});
         player.waitForStarted();
-        const int events = static_cast<int>(m_dice() % 9);
+        const int events = isOlder() ? 0 : static_cast<int>(m_dice() % 9);
         QByteArray last;
         for (int i = 0; i < events && player.waitForReadyRead(30000);) {
             while (player.canReadLine()) {
@@ -73,7 +74,9 @@ class Driver {
                 if (++i >= events) break;
             }
         }
-        QThread::usleep(m_dice() % 60000);
+        constexpr unsigned kMomentUs = 60'000;
+        constexpr unsigned kStartUs = 200'000;  // reaches behind the migration
+        QThread::usleep(m_dice() % (isOlder() ? kStartUs : kMomentUs));
         player.kill();
         player.waitForFinished();
         m_state = stateAfter(last, isDemo(), std::exchange(m_freshlyOld, false));
@@ -128,7 +131,8 @@ class Driver {
     int print() {
         int wrong = 0;
         int kills = 0;
-        (void)std::printf("| killed while | kills | takes in the log afterwards | lost or double |\n|---|---|---|---|\n");
+        (void)std::printf(
+            "| killed while | kills | takes in the log afterwards | lost or double |\n|---|---|---|---|\n");
         for (const auto& [state, tally] : m_tally) {
             (void)std::printf("| %s | %d | %d | %d |\n", state.c_str(), tally.kills, tally.taken, tally.wrong);
             wrong += tally.wrong;

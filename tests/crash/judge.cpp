@@ -28,9 +28,8 @@ class Judge {
         for (const std::string& name : *left)
             if (barsOf(name) >= 1) expected.insert(name + ".flac");
         for (const std::string& name : *left) {
-            const auto saved = m_archive.rescue(name, [](TakeRecord& take, const CoachPlan& plan) {
-                return measureFresh(take, plan, {});
-            });
+            const auto saved = m_archive.rescue(
+                name, [](TakeRecord& take, const CoachPlan& plan) { return measureFresh(take, plan, {}); });
             if (!saved) wrong(name + ": " + saved.error().sentence());
         }
         const auto after = filesInLog();
@@ -69,8 +68,9 @@ class Judge {
         if (!take) return 0;
         const fs::path aside = m_folder.root() / "judge.flac";
         const auto seconds =
-            fs::exists(part) ? recoverFlac(part, aside)
-                             : readAudioInfo(m_archive.store().file(name)).map([](const AudioInfo& i) { return i.durationS; });
+            fs::exists(part)
+                ? recoverFlac(part, aside)
+                : readAudioInfo(m_archive.store().file(name)).map([](const AudioInfo& i) { return i.durationS; });
         fs::remove(aside);
         const double played = seconds.value_or(0) - take->frame.firstBeatS;
         return static_cast<int>(played / barStartS(take->exercise, take->click.tempo, 1) + 0.02);
@@ -79,7 +79,8 @@ class Judge {
     /// A recording and a sidecar for every take, and nothing else.
     void checkFolder(const std::set<std::string>& files) {
         std::set<std::string> there;
-        for (const auto& entry : fs::directory_iterator(m_folder.takes())) there.insert(entry.path().filename().string());
+        for (const auto& entry : fs::directory_iterator(m_folder.takes()))
+            there.insert(entry.path().filename().string());
         for (const std::string& file : files) {
             const std::string name = file.substr(0, file.size() - 5);
             const auto info = readAudioInfo(m_folder.takes() / file);

@@ -78,9 +78,9 @@ void HitDetector::begin() {
     const std::vector<float> head = std::exchange(m_head, {});
     if (head.empty()) return;
     // A constant is no sound: the filters are at rest on the first value before they hear anything.
-    constexpr double kRestS = 0.2;
+    constexpr int kRestFrames = 400;
     const std::vector<float> still(m_frameSize, head.front());
-    for (double at = 0; at < kRestS; at += kFrameS) (void)m_bank.process(still);
+    for (int i = 0; i < kRestFrames; ++i) (void)m_bank.process(still);
     BandBank rehearsal = m_bank;
     std::vector<BandEnergy> heard;
     for (std::size_t at = 0; at + m_frameSize <= head.size(); at += m_frameSize)
