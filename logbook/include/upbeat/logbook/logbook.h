@@ -25,8 +25,6 @@ class Logbook {
 
     [[nodiscard]] const QString& connection() const { return m_connection; }
     [[nodiscard]] const std::filesystem::path& file() const { return m_file; }
-    /// Folder of the recordings, beside the file.
-    [[nodiscard]] std::filesystem::path takesFolder() const { return m_file.parent_path() / "takes"; }
 
   private:
     Logbook(std::filesystem::path file, QString connection);
