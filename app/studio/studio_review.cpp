@@ -27,16 +27,13 @@ struct OpenedTake {
 Result<OpenedTake> openFrom(const TakeArchive& archive, const DataFolder& folder, qint64 id) {
     auto found = archive.find(id);
     if (!found) return tl::unexpected(found.error());
-    const auto logbook = Logbook::open(folder.logbook(), LogbookAccess::Reading);
-    if (!logbook) return tl::unexpected(logbook.error());
     auto view = std::make_shared<TakeView>();
     TakeRecord& take = found->take;
     view->id = id;
     view->analysis = analyzeTake(take.exercise, take.frame, {take.hits, take.trace}, found->plan);
     if (!take.file.empty()) view->soundFile = QString::fromStdString((folder.takes() / take.file).string());
-    const auto newest = TakeRepository(**logbook).newestOf(take.exercise.id);
     view->stored = std::move(take);
-    return OpenedTake{view, newest && *newest == id};
+    return OpenedTake{view, found->isNewest};
 }
 
 }  // namespace

@@ -87,7 +87,9 @@ Result<TakeArchive::Found> TakeArchive::find(qint64 id) const {
     if (!take) return tl::unexpected(take.error());
     auto plan = coachPlanOf(**logbook, *take, TakeMoment{take->startedAt, id});
     if (!plan) return tl::unexpected(plan.error());
-    return Found{*std::move(take), *std::move(plan)};
+    const auto newest = TakeRepository(**logbook).newestOf(take->exercise.id);
+    if (!newest) return tl::unexpected(newest.error());
+    return Found{*std::move(take), *std::move(plan), *newest == id};
 }
 
 Result<CoachPlan> coachPlanOf(const Logbook& logbook, const TakeRecord& take, const std::optional<TakeMoment>& moment) {

@@ -97,45 +97,59 @@ void TakeStore::discard(const std::string& name) const {
     }
 }
 
-std::vector<std::string> TakeStore::endingIn(std::string_view ending) const {
-    std::vector<std::string> names;
+std::vector<std::string> TakeStore::listing() const {
+    std::vector<std::string> files;
     std::error_code error;
-    for (const auto& entry : fs::directory_iterator(m_folder, error)) {
-        const std::string name = entry.path().filename().string();
-        if (name.ends_with(ending)) names.push_back(name.substr(0, name.size() - ending.size()));
-    }
-    std::sort(names.begin(), names.end());
+    for (const auto& entry : fs::directory_iterator(m_folder, error)) files.push_back(entry.path().filename().string());
+    std::sort(files.begin(), files.end());
+    return files;
+}
+
+namespace {
+
+/// The names of all files that end so, without the ending.
+std::vector<std::string> namesOf(const std::vector<std::string>& files, std::string_view ending) {
+    std::vector<std::string> names;
+    for (const std::string& file : files)
+        if (file.ends_with(ending)) names.push_back(file.substr(0, file.size() - ending.size()));
     return names;
 }
 
+}  // namespace
+
 std::vector<std::string> TakeStore::unknownTo(const std::set<std::string>& known) const {
-    std::vector<std::string> names = endingIn(".flac.part");
-    for (std::string& name : endingIn(".flac"))
-        if (isThere(sidecarOf(name))) names.push_back(std::move(name));
-    std::erase_if(names, [&known](const std::string& name) { return known.contains(name + ".flac"); });
+    const auto files = listing();
+    const auto isKnown = [&known](const std::string& name) { return known.contains(name + ".flac"); };
+    std::vector<std::string> names = namesOf(files, ".flac.part");
+    std::erase_if(names, isKnown);
+    for (std::string& name : namesOf(files, ".flac"))
+        if (!isKnown(name) && isThere(sidecarOf(name))) names.push_back(std::move(name));
     std::sort(names.begin(), names.end());
     names.erase(std::unique(names.begin(), names.end()), names.end());
     return names;
 }
 
 void TakeStore::tidy(const std::set<std::string>& known) const {
+    const auto files = listing();  // once: there may be tens of thousands
     std::error_code ignored;
-    for (const std::string& name : endingIn(".flac.mend")) fs::remove(at(name, ".flac.mend"), ignored);
-    for (const std::string& name : endingIn(""))
-        if (isTemporaryName(name)) fs::remove(at(name, ""), ignored);
+    const auto isKnown = [&known](const std::string& name) { return known.contains(name + ".flac"); };
+    const auto hasSound = [this](const std::string& name) { return isThere(partFile(name)) || isThere(file(name)); };
+    for (const std::string& name : namesOf(files, ".flac.mend")) fs::remove(at(name, ".flac.mend"), ignored);
+    for (const std::string& name : files)
+        if (isTemporaryName(name)) fs::remove(m_folder / name, ignored);
     for (const char* part : {".flac.part", ".json.part"})
-        for (const std::string& name : endingIn(part))
-            if (known.contains(name + ".flac")) (void)settle(name);
+        for (const std::string& name : namesOf(files, part))
+            if (isKnown(name)) (void)settle(name);
     for (const char* part : {".json.part", ".notes.part"})
-        for (const std::string& name : endingIn(part))
-            if (!isThere(partFile(name)) && !isThere(file(name))) fs::remove(at(name, part), ignored);
-    for (const std::string& name : endingIn(".flac.part")) {
+        for (const std::string& name : namesOf(files, part))
+            if (!hasSound(name)) fs::remove(at(name, part), ignored);
+    for (const std::string& name : namesOf(files, ".flac.part")) {
         // The program ended while the name was claimed: nothing was heard and nothing is known.
-        if (!isThere(sidecarOf(name)) && fs::file_size(partFile(name), ignored) == 0) fs::remove(partFile(name), ignored);
+        if (!isThere(sidecarOf(name)) && fs::file_size(partFile(name), ignored) == 0)
+            fs::remove(partFile(name), ignored);
     }
-    for (const std::string& name : endingIn(".json"))
-        if (!isThere(partFile(name)) && !isThere(file(name)) && !known.contains(name + ".flac"))
-            fs::remove(at(name, ".json"), ignored);
+    for (const std::string& name : namesOf(files, ".json"))
+        if (!isKnown(name) && !hasSound(name)) fs::remove(at(name, ".json"), ignored);
 }
 
 fs::path TakeStore::sidecarOf(const std::string& name) const {

@@ -53,6 +53,7 @@ class TakeArchive {
     struct Found {
         TakeRecord take;
         CoachPlan plan;
+        bool isNewest = false;  ///< Of its exercise.
     };
     [[nodiscard]] Result<Found> find(qint64 id) const;
 

@@ -51,7 +51,7 @@ class TakeStore {
     [[nodiscard]] std::filesystem::path sidecarOf(const std::string& name) const;
     [[nodiscard]] Result<TakeRecord> rescuePart(const std::string& name) const;
     [[nodiscard]] Result<TakeRecord> rescueWhole(const std::string& name) const;
-    [[nodiscard]] std::vector<std::string> endingIn(std::string_view ending) const;
+    [[nodiscard]] std::vector<std::string> listing() const;
 
     std::filesystem::path m_folder;
 };
