@@ -80,7 +80,7 @@ std::unique_ptr<Studio> openStudio(StudioOptions options) {
     while (true) {
         auto studio = Studio::open(options);
         if (studio) {
-            if (!damaged.empty()) (*studio)->rebuildLog(QString::fromStdString(damaged.string()));
+            if (!damaged.empty()) (*studio)->keeper().rebuildLog(QString::fromStdString(damaged.string()));
             return *std::move(studio);
         }
         complain(studio.error());
@@ -111,11 +111,12 @@ void letDemoArrive(DemoArrival& arrival, Studio& studio, MainWindow& window, con
                          studio.readLogAgain();
                          const bool isFirst = opened == 0;
                          const bool isShown = progress.exerciseId == shown && (isFirst || progress.exerciseIsWhole);
-                         const qint64 now = studio.take() ? studio.take()->id : 0;
-                         const bool goneOn = studio.isRecording() || studio.exercise().id != shown || now != opened;
+                         const qint64 now = studio.review().take() ? studio.review().take()->id : 0;
+                         const bool goneOn =
+                             studio.recorder().isRecording() || studio.stand().exercise().id != shown || now != opened;
                          if (isShown && !goneOn) {
                              opened = studio.log().takes(shown).front().id;
-                             studio.openTake(opened);
+                             studio.review().open(opened);
                              if (isFirst) window.go(MainWindow::Look);
                          }
                          window.notices()->say(QObject::tr("Two weeks of practice arrive: %1 of %2 takes are here.")
@@ -149,9 +150,9 @@ Result<Demo> prepareDemo(const std::filesystem::path& root) {
 }
 
 void playAsIn(const Scenario& scenario, StudioOptions& options) {
-    for (const ScenarioExercise& e : scenario.exercises) options.ownExercises.push_back(e.exercise);
+    for (const ScenarioExercise& e : scenario.exercises) options.guests.push_back(e.exercise);
     options.characterOf = [&scenario](const Exercise& e, double tempoBpm) {
-        const ScenarioExercise* player = scenario.find(e.id);
+        const ScenarioExercise* player = scenario.find(e);
         return player != nullptr ? player->at(tempoBpm, scenario.practiceDays()) : Character{};
     };
 }
@@ -168,7 +169,7 @@ bool waitForDemo(const Demo& demo, Studio& studio) {
         }
         studio.readLogAgain();
     }
-    studio.openTake(studio.log().takes(demo.scenario.open).front().id);
+    studio.review().open(studio.log().takes(demo.scenario.open).front().id);
     studio.settle();
     return true;
 }
@@ -196,18 +197,18 @@ int run(const QApplication& app) {
     if (!studio) return 3;
     MainWindow window(*studio);
     std::unique_ptr<DemoArrival> arrival;
-    if (arguments.demo) studio->chooseExercise(demo.scenario.open);
+    if (arguments.demo) studio->stand().choose(demo.scenario.open);
     if (!arguments.screenshots.isEmpty()) {
         if (arguments.demo && !waitForDemo(demo, *studio)) return 3;
         return saveScreenshots(window, *studio, arguments.screenshots) ? 0 : 3;
     }
     window.show();
     window.greet();
-    if (demo.begun && studio->mayWrite()) {
+    if (demo.begun && studio->folder().mayWrite()) {
         arrival = std::make_unique<DemoArrival>(demo.scenario, DemoSite{studio->folder(), *demo.begun});
         letDemoArrive(*arrival, *studio, window, demo.scenario.open);
     } else if (const auto takes = studio->log().takes(demo.scenario.open); arguments.demo && !takes.empty()) {
-        studio->openTake(takes.front().id);
+        studio->review().open(takes.front().id);
         window.go(MainWindow::Look);
     }
     return QApplication::exec();

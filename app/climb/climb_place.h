@@ -2,7 +2,12 @@
 
 #include "place/place.h"
 #include "place/verdict_bar.h"
-#include "studio/studio.h"
+#include "studio/hands_free.h"
+#include "studio/next_steps.h"
+#include "studio/recorder.h"
+#include "studio/review.h"
+#include "studio/stand.h"
+#include "studio/take_log.h"
 
 namespace upbeat {
 
@@ -14,14 +19,23 @@ class GateList;
 class ClimbPlace : public Place {
     Q_OBJECT
   public:
-    explicit ClimbPlace(Studio& studio, QWidget* parent = nullptr);
+    /// What it shows and works with; all of it outlives the widget.
+    struct With {
+        Stand& stand;
+        Review& review;
+        NextSteps& nextSteps;
+        Recorder& recorder;
+        HandsFree& handsFree;
+        const TakeLog& log;
+    };
+    explicit ClimbPlace(const With& with, QWidget* parent = nullptr);
     void enter() override;
 
   private:
     void refresh();
     void moveRung(int steps);
 
-    Studio& m_studio;
+    With m_with;
     LadderView* m_ladder;
     GateList* m_gates;
     VerdictBar* m_verdict;

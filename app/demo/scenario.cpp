@@ -63,8 +63,8 @@ Character ScenarioExercise::at(double tempoBpm, double days) const {
     return between(atStart, atGoal, std::clamp(way - learning * days, 0.0, 1.2));
 }
 
-const ScenarioExercise* Scenario::find(const std::string& exerciseId) const {
-    const std::string whole = exerciseId.substr(0, exerciseId.find('~'));
+const ScenarioExercise* Scenario::find(const Exercise& exercise) const {
+    const std::string& whole = wholeIdOf(exercise);
     const auto found = std::find_if(exercises.begin(), exercises.end(),
                                     [&whole](const ScenarioExercise& e) { return e.exercise.id == whole; });
     return found == exercises.end() ? nullptr : &*found;

@@ -29,7 +29,8 @@ struct Scenario {
     int bars = 8;
     std::string open;  ///< Exercise whose last take is shown first.
 
-    [[nodiscard]] const ScenarioExercise* find(const std::string& exerciseId) const;
+    /// Of an exercise or a part of it; null where it is none of ours.
+    [[nodiscard]] const ScenarioExercise* find(const Exercise& exercise) const;
     [[nodiscard]] int practiceDays() const { return static_cast<int>(daysAgo.size()); }
 };
 

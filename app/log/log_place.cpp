@@ -71,9 +71,9 @@ class LogDelegate : public QStyledItemDelegate {
 
 }  // namespace
 
-LogPlace::LogPlace(Studio& studio, QWidget* parent)
+LogPlace::LogPlace(const With& with, QWidget* parent)
     : Place(parent),
-      m_studio(studio),
+      m_with(with),
       m_model(new LogModel(this)),
       m_list(new QListView(this)),
       m_totals(new QLabel(this)),
@@ -95,10 +95,10 @@ LogPlace::LogPlace(Studio& studio, QWidget* parent)
     connect(m_list->selectionModel(), &QItemSelectionModel::currentChanged, this, &LogPlace::showNote);
     connect(m_note, &QLineEdit::editingFinished, this, [this] {
         const qint64 id = currentTake();
-        if (id > 0 && m_note->isModified()) m_studio.log().setNote(id, m_note->text());
+        if (id > 0 && m_note->isModified()) m_with.log.setNote(id, m_note->text());
         m_note->setModified(false);
     });
-    connect(&m_studio.log(), &TakeLog::changed, this, &LogPlace::refresh);
+    connect(&m_with.log, &TakeLog::changed, this, &LogPlace::refresh);
     addKey(Qt::Key_Return, tr("Enter"), tr("look at the take"), [this] { openCurrent(); });
     addKey(Qt::Key_O, QStringLiteral("O"), tr("measure a recording"), [this] { openRecording(); });
     refresh();
@@ -106,7 +106,7 @@ LogPlace::LogPlace(Studio& studio, QWidget* parent)
 
 void LogPlace::enter() {
     m_list->setFocus();
-    if (m_studio.take()) choose(m_studio.take()->id);
+    if (m_with.review.take()) choose(m_with.review.take()->id);
 }
 
 void LogPlace::choose(qint64 id) {
@@ -115,17 +115,16 @@ void LogPlace::choose(qint64 id) {
 }
 
 void LogPlace::refresh() {
-    const PlayedTime week = m_studio.log().total(QDate::currentDate().addDays(-6));
-    const PlayedTime all = m_studio.log().total();
+    const PlayedTime week = m_with.log.total(QDate::currentDate().addDays(-6));
+    const PlayedTime all = m_with.log.total();
     m_totals->setText(all.takes == 0 ? tr("Your takes will stand here, day by day.")
                                      : tr("%1 min played in the last seven days, %2 min in all, %3")
                                            .arg(week.seconds / 60, 0, 'f', 0)
                                            .arg(all.seconds / 60, 0, 'f', 0)
                                            .arg(counted(all.takes, tr("1 take"), tr("%1 takes"))));
     const qint64 current = currentTake();
-    m_model->show(m_studio.log().days(), [this](const std::optional<TakeMoment>& before, int most) {
-        return m_studio.log().page(before, most);
-    });
+    m_model->show(m_with.log.days(),
+                  [this](const std::optional<TakeMoment>& before, int most) { return m_with.log.page(before, most); });
     choose(current);
 }
 
@@ -136,7 +135,7 @@ qint64 LogPlace::currentTake() const {
 void LogPlace::openCurrent() {
     const qint64 id = currentTake();
     if (id <= 0) return;
-    m_studio.openTake(id);
+    m_with.review.open(id);
     Q_EMIT lookWanted();
 }
 
@@ -147,9 +146,10 @@ void LogPlace::showNote() {
 }
 
 void LogPlace::openRecording() {
-    OpenRecordingDialog dialog(QString::fromStdString(m_studio.exercise().title), m_studio.ladder().tempoBpm, this);
+    OpenRecordingDialog dialog(QString::fromStdString(m_with.stand.exercise().title), m_with.stand.ladder().tempoBpm,
+                               this);
     if (dialog.exec() != QDialog::Accepted || dialog.file().isEmpty()) return;
-    m_studio.openRecording(dialog.file(), dialog.tempoBpm(), dialog.firstBeatS());
+    m_with.review.openRecording(dialog.file(), dialog.tempoBpm(), dialog.firstBeatS());
     Q_EMIT lookWanted();
 }
 

@@ -6,7 +6,9 @@
 
 #include "log/log_model.h"
 #include "place/place.h"
-#include "studio/studio.h"
+#include "studio/review.h"
+#include "studio/stand.h"
+#include "studio/take_log.h"
 
 namespace upbeat {
 
@@ -14,7 +16,13 @@ namespace upbeat {
 class LogPlace : public Place {
     Q_OBJECT
   public:
-    explicit LogPlace(Studio& studio, QWidget* parent = nullptr);
+    /// What it shows and works with; all of it outlives the widget.
+    struct With {
+        TakeLog& log;
+        Review& review;
+        const Stand& stand;
+    };
+    explicit LogPlace(const With& with, QWidget* parent = nullptr);
     void enter() override;
 
   Q_SIGNALS:
@@ -28,7 +36,7 @@ class LogPlace : public Place {
     void openRecording();
     void showNote();
 
-    Studio& m_studio;
+    With m_with;
     LogModel* m_model;
     QListView* m_list;
     QLabel* m_totals;

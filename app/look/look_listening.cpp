@@ -20,7 +20,7 @@ void LookPlace::addListeningKeys() {
         hear(slow);
     });
     addKey(Qt::Key_A, QStringLiteral("A"), tr("hear all"), [this] {
-        if (m_studio.take()) hear({0, m_studio.take()->stored.durationS});
+        if (m_with.review.take()) hear({0, m_with.review.take()->stored.durationS});
     });
 }
 
@@ -45,7 +45,7 @@ void LookPlace::buildListening(QVBoxLayout* side) {
 
 /// From a beat before the chosen hit, else the chosen finding, else the first beat, a bar long.
 Listening LookPlace::spanToHear() const {
-    const TakePtr& take = m_studio.take();
+    const TakePtr& take = m_with.review.take();
     if (!take) return {};
     const TakeRecord& stored = take->stored;
     const double bar = barDurationS(stored.exercise, Bpm(stored.frame.tempoBpm));
@@ -64,19 +64,19 @@ Listening LookPlace::spanToHear() const {
 }
 
 void LookPlace::hear(Listening wish) {
-    if (m_studio.playback().isPlaying()) {
-        m_studio.playback().stop();
+    if (m_with.playback.isPlaying()) {
+        m_with.playback.stop();
         return;
     }
     wish.click = m_withClick->isChecked();
     wish.ideal = m_ideal->isChecked();
     wish.loop = m_loop->isChecked();
     // A loop must come round on the beat.
-    if (wish.loop && m_studio.take()) {
-        const double beat = 60.0 / m_studio.take()->stored.frame.tempoBpm;
+    if (wish.loop && m_with.review.take()) {
+        const double beat = 60.0 / m_with.review.take()->stored.frame.tempoBpm;
         wish.toS = wish.fromS + beat * std::max(1.0, std::round((wish.toS - wish.fromS) / beat));
     }
-    m_studio.playback().listen(m_studio.take(), wish);
+    m_with.playback.listen(m_with.review.take(), wish);
 }
 
 }  // namespace upbeat

@@ -26,9 +26,9 @@ void clear(QLayout& layout, const QWidget* kept = nullptr) {
 
 }  // namespace
 
-LookPlace::LookPlace(Studio& studio, QWidget* parent)
+LookPlace::LookPlace(const With& with, QWidget* parent)
     : Place(parent),
-      m_studio(studio),
+      m_with(with),
       m_field(new FieldView(this)),
       m_lensHint(new QLabel(this)),
       m_sideTitle(new QLabel(this)),
@@ -53,7 +53,7 @@ LookPlace::LookPlace(Studio& studio, QWidget* parent)
     grid->addWidget(m_verdict, 2, 0, 1, 2);
     grid->setColumnStretch(0, 1);
     grid->setRowStretch(1, 1);
-    connectStudio();
+    connectOwners();
     addKeys();
     m_verdict->clear();
     showTake();
@@ -96,7 +96,7 @@ void LookPlace::enter() {
 }
 
 void LookPlace::showTake() {
-    const TakePtr& take = m_studio.take();
+    const TakePtr& take = m_with.review.take();
     m_finding = -1;
     if (!take) {
         m_field->setData({});
@@ -113,12 +113,13 @@ void LookPlace::showTake() {
 }
 
 void LookPlace::showVerdict() {
-    if (m_studio.take()) m_verdict->setVerdict(m_studio.take()->analysis.verdict, m_studio.nextStep() != nullptr);
+    if (m_with.review.take())
+        m_verdict->setVerdict(m_with.review.take()->analysis.verdict, m_with.nextSteps.now() != nullptr);
 }
 
 void LookPlace::fillLenses() {
     clear(*m_lenses, m_lensHint);
-    for (const Lens lens : lensesFor(m_studio.take()->analysis)) {
+    for (const Lens lens : lensesFor(m_with.review.take()->analysis)) {
         auto* button = new QPushButton(lensName(lens), this);
         button->setCheckable(true);
         button->setFocusPolicy(Qt::NoFocus);
@@ -133,7 +134,7 @@ void LookPlace::fillLenses() {
 
 void LookPlace::setLens(Lens lens) {
     m_lens = lens;
-    m_field->setData(fieldThrough(lens, m_studio.take()->analysis));
+    m_field->setData(fieldThrough(lens, m_with.review.take()->analysis));
     m_lensHint->setText(lensHint(lens));
     for (int i = 0; i < m_lenses->count(); ++i)
         if (auto* button = qobject_cast<QPushButton*>(m_lenses->itemAt(i)->widget()))
@@ -146,8 +147,8 @@ void LookPlace::resizeEvent(QResizeEvent* /*event*/) {
 }
 
 void LookPlace::nextLens() {
-    if (!m_studio.take()) return;
-    const auto lenses = lensesFor(m_studio.take()->analysis);
+    if (!m_with.review.take()) return;
+    const auto lenses = lensesFor(m_with.review.take()->analysis);
     const auto now = std::find(lenses.begin(), lenses.end(), m_lens);
     setLens(now == lenses.end() || now + 1 == lenses.end() ? lenses.front() : *(now + 1));
 }
@@ -161,7 +162,7 @@ void LookPlace::toggleGroups() {
 
 void LookPlace::fillFindings() {
     clear(*m_findings);
-    const TakePtr& take = m_studio.take();
+    const TakePtr& take = m_with.review.take();
     m_findingCount = take ? static_cast<int>(take->analysis.findings.size()) : 0;
     for (int i = 0; i < m_findingCount; ++i) {
         auto* card = new FindingCard(i + 1, take->analysis.findings[static_cast<std::size_t>(i)], this);
@@ -191,21 +192,21 @@ void LookPlace::chooseFinding(int index) {
     m_finding = index;
     for (int i = 0; i < m_findings->count(); ++i)
         if (auto* card = qobject_cast<FindingCard*>(m_findings->itemAt(i)->widget())) card->setChecked(i == index);
-    const Finding& finding = m_studio.take()->analysis.findings[static_cast<std::size_t>(index)];
+    const Finding& finding = m_with.review.take()->analysis.findings[static_cast<std::size_t>(index)];
     m_field->highlightStroke(finding.stroke.value_or(-1));
 }
 
 void LookPlace::showChosen() {
     const FieldMark* mark = m_field->chosen();
-    m_closeUp->setVisible(mark != nullptr && m_studio.take() && !m_studio.take()->soundFile.isEmpty());
-    if (mark == nullptr || !m_studio.take()) {
-        if (m_studio.take()) m_detail->setText(tr("Arrow keys walk through the hits."));
+    m_closeUp->setVisible(mark != nullptr && m_with.review.take() && !m_with.review.take()->soundFile.isEmpty());
+    if (mark == nullptr || !m_with.review.take()) {
+        if (m_with.review.take()) m_detail->setText(tr("Arrow keys walk through the hits."));
         return;
     }
     constexpr double kAroundS = 0.035;
     m_closeUp->clear();
-    m_studio.playback().fetchSpan(m_studio.take(), mark->timeS - kAroundS, mark->timeS + kAroundS);
-    const Exercise& e = m_studio.take()->stored.exercise;
+    m_with.playback.fetchSpan(m_with.review.take(), mark->timeS - kAroundS, mark->timeS + kAroundS);
+    const Exercise& e = m_with.review.take()->stored.exercise;
     const QString place =
         mark->stroke >= 0
             ? QString::fromStdString(strokeInWords(e, mark->stroke) + ", " + placeInWords(e, mark->stroke))

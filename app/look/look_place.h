@@ -11,7 +11,10 @@
 #include "place/verdict_bar.h"
 #include "strokes/field_view.h"
 #include "strokes/lens.h"
-#include "studio/studio.h"
+#include "studio/next_steps.h"
+#include "studio/playback.h"
+#include "studio/review.h"
+#include "studio/stand.h"
 
 namespace upbeat {
 
@@ -19,7 +22,14 @@ namespace upbeat {
 class LookPlace : public Place {
     Q_OBJECT
   public:
-    explicit LookPlace(Studio& studio, QWidget* parent = nullptr);
+    /// What it shows and works with; all of it outlives the widget.
+    struct With {
+        const Review& review;
+        NextSteps& nextSteps;
+        Playback& playback;
+        Stand& stand;
+    };
+    explicit LookPlace(const With& with, QWidget* parent = nullptr);
     void enter() override;
 
     void setLens(Lens lens);
@@ -44,7 +54,7 @@ class LookPlace : public Place {
     void nextLens();
     void fillLenses();
     [[nodiscard]] QWidget* buildSide();
-    void connectStudio();
+    void connectOwners();
     void addKeys();
     void addListeningKeys();
     void buildListening(QVBoxLayout* side);
@@ -52,7 +62,7 @@ class LookPlace : public Place {
     void hear(Listening wish);
     void makeDrill();
 
-    Studio& m_studio;
+    With m_with;
     FieldView* m_field;
     Lens m_lens = Lens::Timing;
     QHBoxLayout* m_lenses = nullptr;

@@ -58,7 +58,7 @@ void PlayPlace::paintPhrase(QPainter& painter, const QRectF& box) const {
     painter.drawRoundedRect(box.adjusted(0.5, 0.5, -0.5, -0.5), 8, 8);
     const Exercise& e = exercise();
     if (e.strokes.empty() || m_page.columns.empty()) return;
-    const LiveTake* live = m_studio.isRecording() ? m_studio.live() : nullptr;
+    const LiveTake* live = m_with.recorder.isRecording() ? m_with.recorder.live() : nullptr;
     const double place = live != nullptr ? live->placeInPass() : 0.0;
     const PhraseView view = viewOf(box, place);
     const StrokePainter strokes(painter, theme, view.width);
@@ -127,8 +127,8 @@ void PlayPlace::paintLevel(QPainter& painter, const QRectF& box) const {
     if (m_levelDb > -45) words = tr("room to spare");
     if (m_levelDb > -12) words = tr("good");
     if (m_levelDb > -3) words = tr("too loud: turn the input down");
-    if (!m_studio.isRecording()) words = tr("listening starts with the take");
-    if (const int lost = m_studio.losses(); lost > 0)
+    if (!m_with.recorder.isRecording()) words = tr("listening starts with the take");
+    if (const int lost = m_with.recorder.losses(); lost > 0)
         words = counted(lost, tr("a gap in the recording"), tr("%1 gaps in the recording"));
     painter.drawText(QRectF(left + kBars * step + 16, box.top(), box.width(), box.height()), Qt::AlignVCenter, words);
 }

@@ -27,31 +27,34 @@ CountNow countAt(const FieldData& page, const Meter& meter, double place, double
     return now;
 }
 
-PlayPlace::PlayPlace(Studio& studio, QWidget* parent) : Place(parent), m_studio(studio) {
+PlayPlace::PlayPlace(const With& with, QWidget* parent) : Place(parent), m_with(with) {
     setFocusPolicy(Qt::StrongFocus);
-    addKey(Qt::Key_Escape, tr("Esc"), tr("throw the take away"), [this] { m_studio.discardTake(); });
+    addKey(Qt::Key_Escape, tr("Esc"), tr("throw the take away"), [this] { m_with.recorder.discard(); });
     addKey(Qt::Key_H, QStringLiteral("H"), tr("hands-free"), [this] {
-        m_studio.setHandsFree(!m_studio.isHandsFree());
-        if (m_studio.isHandsFree() && !m_studio.isRecording()) m_studio.startTake();
+        m_with.handsFree.set(!m_with.handsFree.isOn());
+        if (m_with.handsFree.isOn() && !m_with.recorder.isRecording()) m_with.recorder.start();
     });
     addKey(Qt::Key_BracketLeft, QStringLiteral("["), tr("slower"),
-           [this] { m_studio.setTempo(m_studio.ladder().tempoBpm - 1); });
+           [this] { m_with.stand.setTempo(m_with.stand.ladder().tempoBpm - 1); });
     addKey(Qt::Key_BracketRight, QStringLiteral("]"), tr("faster"),
-           [this] { m_studio.setTempo(m_studio.ladder().tempoBpm + 1); });
-    connect(&m_studio, &Studio::exerciseChanged, this, &PlayPlace::refresh);
-    connect(&m_studio, &Studio::takeStarted, this, &PlayPlace::refresh);
-    connect(&m_studio, &Studio::ladderChanged, this, [this] { update(); });
-    connect(&m_studio, &Studio::settingsChanged, this, [this] { update(); });
-    connect(&m_studio, &Studio::ticked, this, [this] {
+           [this] { m_with.stand.setTempo(m_with.stand.ladder().tempoBpm + 1); });
+    connect(&m_with.stand, &Stand::exerciseChanged, this, &PlayPlace::refresh);
+    connect(&m_with.recorder, &Recorder::started, this, &PlayPlace::refresh);
+    connect(&m_with.stand, &Stand::ladderChanged, this, [this] { update(); });
+    connect(&m_with.setup, &Setup::changed, this, [this] { update(); });
+    connect(&m_with.handsFree, &HandsFree::changed, this, [this] { update(); });
+    connect(&m_with.handsFree, &HandsFree::ticked, this, [this] { update(); });
+    connect(&m_with.recorder, &Recorder::ticked, this, [this] {
         // The meter falls slowly enough to be read and rises at once.
-        m_levelDb = std::max(m_studio.inputPeakDb(), m_levelDb - 1.0);
+        m_levelDb = std::max(m_with.input.peakDb(), m_levelDb - 1.0);
         if (isVisible()) update();
     });
     refresh();
 }
 
 const Exercise& PlayPlace::exercise() const {
-    return m_studio.live() != nullptr && m_studio.isRecording() ? m_studio.live()->exercise() : m_studio.exercise();
+    return m_with.recorder.live() != nullptr && m_with.recorder.isRecording() ? m_with.recorder.live()->exercise()
+                                                                              : m_with.stand.exercise();
 }
 
 void PlayPlace::refresh() {
@@ -73,7 +76,7 @@ void PlayPlace::paintEvent(QPaintEvent* /*event*/) {
 
 void PlayPlace::paintTempo(QPainter& painter, const QRectF& box) const {
     const Theme& theme = Theme::of(palette());
-    const QString tempo = tempoInWords(m_studio.ladder().tempoBpm);
+    const QString tempo = tempoInWords(m_with.stand.ladder().tempoBpm);
     double size = 0.78 * box.height();
     while (size > 24 && QFontMetricsF(typeFace(size, true)).horizontalAdvance(tempo) > box.width() - 12) size *= 0.94;
     painter.setFont(typeFace(size, true));
@@ -84,17 +87,18 @@ void PlayPlace::paintTempo(QPainter& painter, const QRectF& box) const {
     painter.setPen(theme.inkSoft);
     painter.drawText(QRectF(box.left() + 4, box.top() + 0.82 * box.height(), box.width(), 0.18 * box.height()),
                      Qt::AlignLeft | Qt::AlignVCenter,
-                     tr("beats a minute, goal %1").arg(tempoInWords(m_studio.ladder().ladder.goalBpm)));
+                     tr("beats a minute, goal %1").arg(tempoInWords(m_with.stand.ladder().ladder.goalBpm)));
 }
 
 void PlayPlace::paintCount(QPainter& painter, const QRectF& box) const {
     const Theme& theme = Theme::of(palette());
-    const LiveTake* live = m_studio.isRecording() ? m_studio.live() : nullptr;
+    const LiveTake* live = m_with.recorder.isRecording() ? m_with.recorder.live() : nullptr;
     if (live == nullptr) {
         painter.setPen(theme.inkSoft);
         painter.setFont(typeFace(std::max(18.0, 0.12 * box.height())));
-        const QString text = m_studio.isResting() ? tr("next take in %1").arg(std::ceil(m_studio.restLeftS()))
-                                                  : tr("Space\nstarts a take");
+        const QString text = m_with.handsFree.isResting()
+                                 ? tr("next take in %1").arg(std::ceil(m_with.handsFree.restLeftS()))
+                                 : tr("Space\nstarts a take");
         painter.drawText(box, Qt::AlignCenter, text);
         return;
     }
@@ -125,10 +129,10 @@ void PlayPlace::paintCount(QPainter& painter, const QRectF& box) const {
 
 void PlayPlace::paintPasses(QPainter& painter, const QRectF& box) const {
     const Theme& theme = Theme::of(palette());
-    const LiveTake* live = m_studio.live();
-    const int perTake = std::max(1, (m_studio.settings().barsPerTake + exercise().bars - 1) / exercise().bars);
-    const int passes = live != nullptr && m_studio.isRecording() ? live->passes() : perTake;
-    const int now = live != nullptr && m_studio.isRecording() ? live->passNow() : 0;
+    const LiveTake* live = m_with.recorder.live();
+    const int perTake = std::max(1, (m_with.setup.settings().barsPerTake + exercise().bars - 1) / exercise().bars);
+    const int passes = live != nullptr && m_with.recorder.isRecording() ? live->passes() : perTake;
+    const int now = live != nullptr && m_with.recorder.isRecording() ? live->passNow() : 0;
     painter.setFont(typeFace(std::max(18.0, 0.10 * box.height()), true));
     painter.setPen(theme.ink);
     painter.drawText(
@@ -160,7 +164,7 @@ void PlayPlace::paintPasses(QPainter& painter, const QRectF& box) const {
     painter.setPen(theme.inkSoft);
     const QRectF below(box.left(), base + 14, box.width(), box.bottom() - base - 14);
     const QString last =
-        now > 1 ? live->lastPassInWords() : (m_studio.isHandsFree() ? tr("hands-free: keep your sticks") : QString());
+        now > 1 ? live->lastPassInWords() : (m_with.handsFree.isOn() ? tr("hands-free: keep your sticks") : QString());
     painter.drawText(below, Qt::AlignRight | Qt::AlignTop | Qt::TextWordWrap, last);
 }
 

@@ -1,7 +1,11 @@
 #pragma once
 
 #include "place/place.h"
-#include "studio/studio.h"
+#include "studio/audio_input.h"
+#include "studio/hands_free.h"
+#include "studio/recorder.h"
+#include "studio/setup.h"
+#include "studio/stand.h"
 
 namespace upbeat {
 
@@ -10,7 +14,15 @@ namespace upbeat {
 class PlayPlace : public Place {
     Q_OBJECT
   public:
-    explicit PlayPlace(Studio& studio, QWidget* parent = nullptr);
+    /// What it shows and works with; all of it outlives the widget.
+    struct With {
+        Stand& stand;
+        Recorder& recorder;
+        HandsFree& handsFree;
+        const Setup& setup;
+        AudioInput& input;
+    };
+    explicit PlayPlace(const With& with, QWidget* parent = nullptr);
 
   protected:
     void paintEvent(QPaintEvent* event) override;
@@ -27,7 +39,7 @@ class PlayPlace : public Place {
     void paintLevel(QPainter& painter, const QRectF& box) const;
     [[nodiscard]] const Exercise& exercise() const;
 
-    Studio& m_studio;
+    With m_with;
     FieldData m_page;
     double m_levelDb = -120;
 };

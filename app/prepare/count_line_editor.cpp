@@ -11,40 +11,27 @@
 
 namespace upbeat {
 
-CountLineEditor::CountLineEditor(QWidget* parent) : CountLine(parent) {}
-
-void CountLineEditor::open(const Exercise& exercise) {
-    m_editor = std::make_unique<ExerciseEditor>(exercise);
-    setFolded(false);
-    setFocusPolicy(Qt::StrongFocus);
-    setFocus();
-    setExercise(exercise);
-    refresh();
+CountLineEditor::CountLineEditor(Manuscript& manuscript, QWidget* parent)
+    : CountLine(parent), m_manuscript(manuscript) {
+    connect(&m_manuscript, &Manuscript::changed, this, &CountLineEditor::refresh);
+    connect(&m_manuscript, &Manuscript::closed, this, &CountLineEditor::showClosed);
 }
 
-void CountLineEditor::close() {
-    m_editor.reset();
+void CountLineEditor::showClosed() {
     setFocusPolicy(Qt::NoFocus);
     setExercise(exercise());
 }
 
-void CountLineEditor::edit(const std::function<void(ExerciseEditor&)>& change) {
-    if (!isOpen()) return;
-    change(*m_editor);
-    refresh();
-    Q_EMIT changed();
-}
-
 double CountLineEditor::placeOfBeat(const Beats& at) const {
-    return at.toDouble() / m_editor->exercise().length().toDouble();
+    return at.toDouble() / editor().exercise().length().toDouble();
 }
 
 /// Every step of every beat with its word: what can be written on, not what is written.
 std::vector<FieldColumn> CountLineEditor::columns() const {
     std::vector<FieldColumn> list;
-    const Exercise& e = m_editor->exercise();
+    const Exercise& e = editor().exercise();
     for (const CountedBeat& beat : beatsOf(e)) {
-        const int steps = m_editor->stepsOfBeat(beat.start);
+        const int steps = editor().stepsOfBeat(beat.start);
         for (int i = 0; i < steps; ++i)
             list.push_back({placeOfBeat(beat.start + beat.length * i / steps),
                             QString::fromStdString(countWord(e, beat.number, i, steps)), i == 0,
@@ -54,14 +41,19 @@ std::vector<FieldColumn> CountLineEditor::columns() const {
 }
 
 void CountLineEditor::refresh() {
-    showState(m_editor->exercise(), columns());
-    showBar(barAt(m_editor->exercise(), m_editor->at()).number - 1);
-    setAccessibleDescription(penInWords(*m_editor));
+    if (focusPolicy() == Qt::NoFocus) {  // it has just been opened
+        setFolded(false);
+        setFocusPolicy(Qt::StrongFocus);
+        setFocus();
+    }
+    showState(editor().exercise(), columns());
+    showBar(barAt(editor().exercise(), editor().at()).number - 1);
+    setAccessibleDescription(penInWords(editor()));
 }
 
 bool CountLineEditor::event(QEvent* event) {
     // Letters belong to the page while it is written on, not to the keys of the place.
-    if (event->type() == QEvent::ShortcutOverride && isOpen() &&
+    if (event->type() == QEvent::ShortcutOverride && m_manuscript.isOpen() &&
         actionFor(*static_cast<QKeyEvent*>(event)) != nullptr) {
         event->accept();
         return true;
@@ -70,7 +62,7 @@ bool CountLineEditor::event(QEvent* event) {
 }
 
 void CountLineEditor::keyPressEvent(QKeyEvent* event) {
-    const EditAction* action = isOpen() ? actionFor(*event) : nullptr;
+    const EditAction* action = m_manuscript.isOpen() ? actionFor(*event) : nullptr;
     if (action == nullptr) {
         CountLine::keyPressEvent(event);
         return;
@@ -78,20 +70,20 @@ void CountLineEditor::keyPressEvent(QKeyEvent* event) {
     if (action->leaves)
         Q_EMIT left();
     else
-        edit(action->change);
+        m_manuscript.edit(action->change);
 }
 
 void CountLineEditor::mousePressEvent(QMouseEvent* event) {
-    if (!isOpen()) return;
-    const double place = placeAt(event->position().x()) * m_editor->exercise().length().toDouble();
+    if (!m_manuscript.isOpen()) return;
+    const double place = placeAt(event->position().x()) * editor().exercise().length().toDouble();
     constexpr std::int64_t kParts = 1000;
     const CountedBeat beat =
-        beatAt(m_editor->exercise(), {std::max<std::int64_t>(0, std::llround(place * kParts)), kParts});
-    const int steps = m_editor->stepsOfBeat(beat.start);
+        beatAt(editor().exercise(), {std::max<std::int64_t>(0, std::llround(place * kParts)), kParts});
+    const int steps = editor().stepsOfBeat(beat.start);
     const auto nearest = std::llround((place - beat.start.toDouble()) / beat.length.toDouble() * steps);
     std::size_t row = 0;
-    while (row + 1 < m_editor->rows().size() && event->position().y() > rowRect(row).bottom()) ++row;
-    edit([&](ExerciseEditor& editor) {
+    while (row + 1 < editor().rows().size() && event->position().y() > rowRect(row).bottom()) ++row;
+    m_manuscript.edit([&](ExerciseEditor& editor) {
         editor.clearSelection();
         editor.placePen(beat.start + beat.length * nearest / steps, row);
     });
@@ -99,7 +91,7 @@ void CountLineEditor::mousePressEvent(QMouseEvent* event) {
 
 /// A right stroke where nothing stands; what stands there goes through the levels and away.
 void CountLineEditor::mouseDoubleClickEvent(QMouseEvent* /*event*/) {
-    edit([](ExerciseEditor& editor) {
+    m_manuscript.edit([](ExerciseEditor& editor) {
         const Beats at = editor.at();
         const Stroke* here = editor.stroke();
         if (here == nullptr)
@@ -115,26 +107,26 @@ void CountLineEditor::mouseDoubleClickEvent(QMouseEvent* /*event*/) {
 }
 
 std::vector<Voice> CountLineEditor::voices() const {
-    return isOpen() ? m_editor->rows() : CountLine::voices();
+    return m_manuscript.isOpen() ? editor().rows() : CountLine::voices();
 }
 
 void CountLineEditor::paintMarks(QPainter& painter) const {
-    if (!isOpen()) return;
+    if (!m_manuscript.isOpen()) return;
     const Theme& theme = Theme::of(palette());
     const auto band = [&](const Beats& from, const Beats& to) {
-        const double lead = 0.5 * (x(placeOfBeat(from + m_editor->step())) - x(placeOfBeat(from)));
+        const double lead = 0.5 * (x(placeOfBeat(from + editor().step())) - x(placeOfBeat(from)));
         return std::pair(x(placeOfBeat(from)) - lead, x(placeOfBeat(to)) - lead);
     };
     painter.setPen(Qt::NoPen);
-    if (const auto selection = m_editor->selection()) {
+    if (const auto selection = editor().selection()) {
         const auto [from, to] = band(selection->from, selection->to);
         QColor chosen = theme.early;
         chosen.setAlphaF(0.12F);
         painter.setBrush(chosen);
         painter.drawRect(QRectF(from, 6, to - from, height() - 12));
     }
-    const auto [from, to] = band(m_editor->at(), m_editor->at() + m_editor->step());
-    const QRectF row = rowRect(m_editor->row());
+    const auto [from, to] = band(editor().at(), editor().at() + editor().step());
+    const QRectF row = rowRect(editor().row());
     QColor pen = theme.early;
     pen.setAlphaF(0.22F);
     painter.setBrush(pen);

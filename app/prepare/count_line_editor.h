@@ -1,28 +1,19 @@
 #pragma once
 
-#include <functional>
-#include <memory>
-
 #include "strokes/count_line.h"
-#include "upbeat/music/editor.h"
+#include "studio/manuscript.h"
 
 namespace upbeat {
 
-/// The count line as the page one writes on: keys and mouse act on the stroke under the pen. Closed it only shows.
+/// The count line as the page one writes on: keys and mouse act on the stroke under the pen of the manuscript. While
+/// that is closed it only shows.
 class CountLineEditor : public CountLine {
     Q_OBJECT
   public:
-    explicit CountLineEditor(QWidget* parent = nullptr);
-
-    void open(const Exercise& exercise);
-    void close();
-    [[nodiscard]] bool isOpen() const { return m_editor != nullptr; }
-    [[nodiscard]] const ExerciseEditor& editor() const { return *m_editor; }
-    /// Any change from outside the keys: meter, bars, a rule. Shown and told like a key.
-    void edit(const std::function<void(ExerciseEditor&)>& change);
+    /// The manuscript outlives it.
+    explicit CountLineEditor(Manuscript& manuscript, QWidget* parent = nullptr);
 
   Q_SIGNALS:
-    void changed();
     /// Enter or Escape: the player has written enough.
     void left();
 
@@ -36,10 +27,12 @@ class CountLineEditor : public CountLine {
 
   private:
     void refresh();
+    void showClosed();
     [[nodiscard]] std::vector<FieldColumn> columns() const;
     [[nodiscard]] double placeOfBeat(const Beats& at) const;
 
-    std::unique_ptr<ExerciseEditor> m_editor;
+    [[nodiscard]] const ExerciseEditor& editor() const { return m_manuscript.editor(); }
+    Manuscript& m_manuscript;
 };
 
 }  // namespace upbeat

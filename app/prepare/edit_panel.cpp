@@ -18,13 +18,11 @@
 
 namespace upbeat {
 
-namespace {}  // namespace
-
-EditPanel::EditPanel(CountLineEditor* line, QWidget* parent) : QWidget(parent), m_line(line) {
+EditPanel::EditPanel(Manuscript& manuscript, QWidget* parent) : QWidget(parent), m_manuscript(manuscript) {
     build();
-    connect(m_line, &CountLineEditor::changed, this, &EditPanel::refresh);
+    connect(&m_manuscript, &Manuscript::changed, this, &EditPanel::refresh);
     connect(m_title, &QLineEdit::textEdited, this, [this](const QString& text) {
-        m_line->edit([&](ExerciseEditor& editor) {
+        m_manuscript.edit([&](ExerciseEditor& editor) {
             Exercise frame = editor.exercise();
             frame.title = text.trimmed().toStdString();
             editor.describe(frame);
@@ -32,9 +30,9 @@ EditPanel::EditPanel(CountLineEditor* line, QWidget* parent) : QWidget(parent), 
     });
     connect(m_meter, &QComboBox::activated, this, &EditPanel::applyMeter);
     connect(m_bars, &QSpinBox::valueChanged, this,
-            [this](int bars) { m_line->edit([bars](ExerciseEditor& editor) { editor.setBars(bars); }); });
+            [this](int bars) { m_manuscript.edit([bars](ExerciseEditor& editor) { editor.setBars(bars); }); });
     const auto applyFeel = [this] {
-        m_line->edit([this](ExerciseEditor& editor) {
+        m_manuscript.edit([this](ExerciseEditor& editor) {
             Exercise frame = editor.exercise();
             frame.feel.level = static_cast<SwingLevel>(m_feel->currentIndex() % 3);
             frame.feel.byTempo = m_feel->currentIndex() == 3;
@@ -46,8 +44,8 @@ EditPanel::EditPanel(CountLineEditor* line, QWidget* parent) : QWidget(parent), 
     connect(m_feel, &QComboBox::activated, this, applyFeel);
     connect(m_ratio, &QDoubleSpinBox::valueChanged, this, applyFeel);
     connect(m_voice, &QComboBox::activated, this, [this](int voice) {
-        m_line->edit([voice](ExerciseEditor& editor) { editor.addRow(static_cast<Voice>(voice)); });
-        m_line->setFocus();
+        m_manuscript.edit([voice](ExerciseEditor& editor) { editor.addRow(static_cast<Voice>(voice)); });
+        Q_EMIT pageWanted();
     });
     connect(m_rule, &QComboBox::activated, this, &EditPanel::applyRule);
 }
@@ -56,14 +54,14 @@ EditPanel::EditPanel(CountLineEditor* line, QWidget* parent) : QWidget(parent), 
 void EditPanel::applyMeter(int index) {
     const Meter& meter = kMeters.at(static_cast<std::size_t>(index) % kMeters.size());
     Result<void> done;
-    m_line->edit([&](ExerciseEditor& editor) {
+    m_manuscript.edit([&](ExerciseEditor& editor) {
         if (static_cast<std::size_t>(index) < kMeters.size())
             editor.setMeter(meter);
         else
             done = editor.setMeterOfBar(meter);
     });
     if (!done) say(QString::fromStdString(done.error().sentence()));
-    m_line->setFocus();
+    Q_EMIT pageWanted();
 }
 
 void EditPanel::applyRule(int rule) {
@@ -71,14 +69,14 @@ void EditPanel::applyRule(int rule) {
     const auto& [name, apply, asks] = pageRules().at(rule);
     if (asks == RuleAsks::Words) askForWords();
     if (asks == RuleAsks::Exercise) Q_EMIT sectionWanted();
-    if (!apply || !m_line->isOpen()) return;
-    const auto result = apply(m_line->editor().exercise());
+    if (!apply || !m_manuscript.isOpen()) return;
+    const auto result = apply(m_manuscript.editor().exercise());
     if (!result) {
         say(QString::fromStdString(result.error().sentence()));
         return;
     }
-    m_line->edit([&](ExerciseEditor& editor) { editor.replace(*result); });
-    m_line->setFocus();
+    m_manuscript.edit([&](ExerciseEditor& editor) { editor.replace(*result); });
+    Q_EMIT pageWanted();
 }
 
 void EditPanel::askForWords() {
@@ -87,16 +85,16 @@ void EditPanel::askForWords() {
                                                   "7; how loud the selection or the bar is, pp to ff; counting words, "
                                                   "as hip-po-pot-a-mus:"));
     if (!text.isEmpty()) say(applyWords(text));
-    m_line->setFocus();
+    Q_EMIT pageWanted();
 }
 
 QString EditPanel::applyWords(const QString& text) {
-    if (!m_line->isOpen()) return {};
-    const ExerciseEditor& editor = m_line->editor();
+    if (!m_manuscript.isOpen()) return {};
+    const ExerciseEditor& editor = m_manuscript.editor();
     const std::string typed = text.trimmed().toStdString();
     Result<Exercise> result = fail("this is no rule", {}, "write 5+3+5+3, 7, mf or hip-po-pot-a-mus");
     if (const auto level = levelOfDynamic(typed)) {
-        m_line->edit([&](ExerciseEditor& e) { e.toggleDynamic(*level); });
+        m_manuscript.edit([&](ExerciseEditor& e) { e.toggleDynamic(*level); });
         return {};
     }
     bool isNumber = false;
@@ -113,13 +111,13 @@ QString EditPanel::applyWords(const QString& text) {
         result = counted;
     }
     if (!result) return QString::fromStdString(result.error().sentence());
-    m_line->edit([&](ExerciseEditor& e) { e.replace(*result); });
+    m_manuscript.edit([&](ExerciseEditor& e) { e.replace(*result); });
     return {};
 }
 
 QString EditPanel::append(const Exercise& section) {
-    if (!m_line->isOpen()) return {};
-    const Exercise& page = m_line->editor().exercise();
+    if (!m_manuscript.isOpen()) return {};
+    const Exercise& page = m_manuscript.editor().exercise();
     std::vector<FormPart> sections;
     if (!page.strokes.empty()) sections.push_back({page, 1});
     sections.push_back({section, 1});
@@ -132,13 +130,13 @@ QString EditPanel::append(const Exercise& section) {
     const auto form = formOf(std::move(frame), sections);
     if (!form) return QString::fromStdString(form.error().sentence());
     const bool isFeltOtherwise = section.feel != form->feel;
-    m_line->edit([&](ExerciseEditor& e) { e.replace(*form); });
+    m_manuscript.edit([&](ExerciseEditor& e) { e.replace(*form); });
     return isFeltOtherwise ? tr("It stands there in the feel of the page: a phrase has one.") : QString();
 }
 
 void EditPanel::refresh() {
-    if (!m_line->isOpen()) return;
-    const ExerciseEditor& editor = m_line->editor();
+    if (!m_manuscript.isOpen()) return;
+    const ExerciseEditor& editor = m_manuscript.editor();
     const Exercise& e = editor.exercise();
     const QSignalBlocker a(m_title), b(m_meter), c(m_bars), d(m_feel), f(m_ratio), g(m_voice);
     if (!m_title->hasFocus()) {
@@ -163,7 +161,7 @@ void EditPanel::showMeter(const Meter& meter, bool isOfThisBar) {
 
 void EditPanel::say(const QString& complaint) {
     m_complaint->setFont(typeFace(Type::kText, !complaint.isEmpty()));
-    const ExerciseEditor& editor = m_line->editor();
+    const ExerciseEditor& editor = m_manuscript.editor();
     if (!complaint.isEmpty())
         m_complaint->setText(complaint);
     else if (editor.exercise().strokes.empty())

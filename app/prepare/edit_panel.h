@@ -7,7 +7,7 @@
 #include <QSpinBox>
 #include <QWidget>
 
-#include "prepare/count_line_editor.h"
+#include "studio/manuscript.h"
 
 namespace upbeat {
 
@@ -16,7 +16,8 @@ namespace upbeat {
 class EditPanel : public QWidget {
     Q_OBJECT
   public:
-    explicit EditPanel(CountLineEditor* line, QWidget* parent = nullptr);
+    /// The manuscript outlives it.
+    explicit EditPanel(Manuscript& manuscript, QWidget* parent = nullptr);
     /// Shows the page as it now is.
     void refresh();
 
@@ -32,6 +33,8 @@ class EditPanel : public QWidget {
   Q_SIGNALS:
     /// The player wants to choose an exercise to append.
     void sectionWanted();
+    /// Something was applied: the keys belong to the page again.
+    void pageWanted();
 
   private:
     void build();
@@ -45,7 +48,7 @@ class EditPanel : public QWidget {
     void applyRule(int rule);
     [[nodiscard]] QWidget* buildKeys();
 
-    CountLineEditor* m_line;
+    Manuscript& m_manuscript;
     QLabel* m_complaint = nullptr;
     QLineEdit* m_title = nullptr;
     QComboBox* m_meter = nullptr;

@@ -4,14 +4,15 @@
 #include <QLabel>
 #include <QSignalBlocker>
 
+#include "studio/click_presets.h"
 #include "theme/theme.h"
 #include "upbeat/music/bars.h"
 
 namespace upbeat {
 
-HearBar::HearBar(Studio& studio, QWidget* parent)
+HearBar::HearBar(const With& with, QWidget* parent)
     : QWidget(parent),
-      m_studio(studio),
+      m_with(with),
       m_layout(new QBoxLayout(QBoxLayout::LeftToRight, this)),
       m_sound(new QWidget(this)),
       m_part(new QWidget(this)),
@@ -31,7 +32,7 @@ HearBar::HearBar(Studio& studio, QWidget* parent)
     m_layout->addStretch();
     buildSound();
     buildPart();
-    connect(&m_studio.playback(), &Playback::ticked, this, &HearBar::showPlaying);
+    connect(&m_with.playback, &Playback::ticked, this, &HearBar::showPlaying);
     refresh();
 }
 
@@ -104,26 +105,26 @@ QPushButton* HearBar::toggle(const QString& text, const QString& tip) {
 }
 
 void HearBar::showPlaying() {
-    m_hear->setText(m_studio.playback().isPlaying() ? tr("P  stop") : tr("P  hear it"));
+    m_hear->setText(m_with.playback.isPlaying() ? tr("P  stop") : tr("P  hear it"));
 }
 
 void HearBar::showPractise() {
-    const bool isPart = m_from->value() > 1 || m_to->value() < m_studio.exercise().bars;
-    m_practise->setText(m_studio.isDrill() ? tr("R  the whole") : tr("R  only these"));
-    m_practise->setAccessibleName(m_studio.isDrill() ? tr("Back to the whole") : tr("Practise only these bars"));
-    m_practise->setEnabled(m_studio.isDrill() || isPart);
-    m_practise->setVisible(m_studio.isDrill() || m_studio.exercise().bars > 1);
+    const bool isPart = m_from->value() > 1 || m_to->value() < m_with.stand.exercise().bars;
+    m_practise->setText(m_with.stand.isPart() ? tr("R  the whole") : tr("R  only these"));
+    m_practise->setAccessibleName(m_with.stand.isPart() ? tr("Back to the whole") : tr("Practise only these bars"));
+    m_practise->setEnabled(m_with.stand.isPart() || isPart);
+    m_practise->setVisible(m_with.stand.isPart() || m_with.stand.exercise().bars > 1);
 }
 
 void HearBar::practise() {
-    if (m_studio.isDrill())
-        m_studio.backToWhole();
+    if (m_with.stand.isPart())
+        m_with.stand.backToWhole();
     else if (m_practise->isEnabled())
-        m_studio.practiseBars(m_from->value(), std::max(m_from->value(), m_to->value()));
+        m_with.stand.practiseBars(m_from->value(), std::max(m_from->value(), m_to->value()));
 }
 
 void HearBar::refresh() {
-    const int bars = m_studio.exercise().bars;
+    const int bars = m_with.stand.exercise().bars;
     showPlaying();
     for (QWidget* box : {static_cast<QWidget*>(m_bars), static_cast<QWidget*>(m_from), static_cast<QWidget*>(m_to)})
         box->setVisible(bars > 1);
@@ -138,15 +139,15 @@ void HearBar::refresh() {
 }
 
 void HearBar::hear(const std::optional<FreeSpan>& span) {
-    if (m_studio.playback().isPlaying()) {
-        m_studio.playback().stop();
+    if (m_with.playback.isPlaying()) {
+        m_with.playback.stop();
         showPlaying();
         return;
     }
-    const Exercise& e = m_studio.exercise();
+    const Exercise& e = m_with.stand.exercise();
     const FreeSpan bars{barOf(e, m_from->value()).start, barOf(e, std::max(m_to->value(), m_from->value())).end()};
     const FreeSpan heard = span.value_or(bars);
-    const double quarter = quarterS(e.meter, Bpm(m_studio.ladder().tempoBpm));
+    const double quarter = quarterS(e.meter, Bpm(m_with.stand.ladder().tempoBpm));
     Listening wish;
     wish.fromS = heard.from.toDouble() * quarter;
     wish.toS = heard.to.toDouble() * quarter;
@@ -154,7 +155,7 @@ void HearBar::hear(const std::optional<FreeSpan>& span) {
     wish.click = m_click->isChecked();
     wish.feel = m_feel->isChecked();
     wish.loop = m_loop->isChecked();
-    m_studio.hear(wish);
+    m_with.playback.hear(e, clickPlanOf(m_with.setup.settings(), m_with.stand.ladder().tempoBpm, e), wish);
 }
 
 }  // namespace upbeat

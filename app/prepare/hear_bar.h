@@ -6,7 +6,9 @@
 #include <QSpinBox>
 #include <QWidget>
 
-#include "studio/studio.h"
+#include "studio/playback.h"
+#include "studio/setup.h"
+#include "studio/stand.h"
 
 namespace upbeat {
 
@@ -15,7 +17,13 @@ namespace upbeat {
 class HearBar : public QWidget {
     Q_OBJECT
   public:
-    explicit HearBar(Studio& studio, QWidget* parent = nullptr);
+    /// What it shows and works with; all of it outlives the widget.
+    struct With {
+        Stand& stand;
+        const Setup& setup;
+        Playback& playback;
+    };
+    explicit HearBar(const With& with, QWidget* parent = nullptr);
     /// Plays, or stops what plays. `span` in quarter notes of the phrase: instead of the bars that are set.
     void hear(const std::optional<FreeSpan>& span = std::nullopt);
     /// Only the bars that are set become the exercise; in a drill the whole comes back.
@@ -34,7 +42,7 @@ class HearBar : public QWidget {
     void showPractise();
     QPushButton* toggle(const QString& text, const QString& tip);
 
-    Studio& m_studio;
+    With m_with;
     QBoxLayout* m_layout;
     QWidget* m_sound;  ///< What is heard, and how.
     QWidget* m_part;   ///< Which bars.

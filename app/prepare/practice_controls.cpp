@@ -32,10 +32,10 @@ QDoubleSpinBox* tempoBox(QWidget* parent) {
 
 }  // namespace
 
-PracticeControls::PracticeControls(Studio& studio, QWidget* parent) : QWidget(parent), m_studio(studio) {
+PracticeControls::PracticeControls(const With& with, QWidget* parent) : QWidget(parent), m_with(with) {
     build();
-    connect(&m_studio, &Studio::ladderChanged, this, &PracticeControls::refresh);
-    connect(&m_studio, &Studio::settingsChanged, this, &PracticeControls::refresh);
+    connect(&m_with.stand, &Stand::ladderChanged, this, &PracticeControls::refresh);
+    connect(&m_with.setup, &Setup::changed, this, &PracticeControls::refresh);
 }
 
 void PracticeControls::build() {
@@ -99,8 +99,8 @@ void PracticeControls::layOut(QGridLayout* grid) {
 
 void PracticeControls::connectAll() {
     connect(m_teach, &QPushButton::clicked, this, &PracticeControls::teachWanted);
-    connect(m_tempo, &QDoubleSpinBox::valueChanged, &m_studio, &Studio::setTempo);
-    connect(m_goal, &QDoubleSpinBox::valueChanged, &m_studio, &Studio::setGoal);
+    connect(m_tempo, &QDoubleSpinBox::valueChanged, &m_with.stand, &Stand::setTempo);
+    connect(m_goal, &QDoubleSpinBox::valueChanged, &m_with.stand, &Stand::setGoal);
     connect(m_bars, &QSpinBox::valueChanged, this,
             [this](int v) { changeSetting([v](PracticeSettings& s) { s.barsPerTake = v; }); });
     connect(m_countIn, &QSpinBox::valueChanged, this,
@@ -114,33 +114,33 @@ void PracticeControls::connectAll() {
     connect(m_minutes, &QSpinBox::valueChanged, this,
             [this](int v) { changeSetting([v](PracticeSettings& s) { s.minutes = v; }); });
     connect(m_profile, &QComboBox::activated, this, [this](int v) {
-        changeSetting([v](PracticeSettings& s) {
-            s.profile = v == 1 ? QStringLiteral("performance") : QStringLiteral("practice");
-        });
+        changeSetting(
+            [v](PracticeSettings& s) { s.profile = v == 1 ? ProfileKind::Performance : ProfileKind::Practice; });
     });
     connect(m_input, &QComboBox::activated, this, [this](int) {
-        changeSetting([this](PracticeSettings& s) { s.input = m_input->currentData().toString(); });
+        changeSetting(
+            [this](PracticeSettings& s) { s.input = inputFromText(m_input->currentData().toString().toStdString()); });
     });
 }
 
 void PracticeControls::changeSetting(const std::function<void(PracticeSettings&)>& change) {
-    PracticeSettings settings = m_studio.settings();
+    PracticeSettings settings = m_with.setup.settings();
     change(settings);
-    m_studio.changeSettings(settings);
+    m_with.setup.change(settings);
 }
 
 void PracticeControls::listInputs() {
     m_input->clear();
-    for (const InputDevice& device : m_studio.inputs())
-        m_input->addItem(QString::fromStdString(device.label), QString::fromStdString(device.id));
+    for (const InputDevice& device : AudioInput::list())
+        m_input->addItem(QString::fromStdString(device.label), QString::fromStdString(toText(device.id)));
     refresh();
 }
 
 void PracticeControls::refresh() {
     const QSignalBlocker a(m_tempo), b(m_goal), c(m_bars), d(m_countIn), e(m_clickLevel), f(m_minutes);
-    const PracticeSettings& s = m_studio.settings();
-    m_tempo->setValue(m_studio.ladder().tempoBpm);
-    m_goal->setValue(m_studio.ladder().ladder.goalBpm);
+    const PracticeSettings& s = m_with.setup.settings();
+    m_tempo->setValue(m_with.stand.ladder().tempoBpm);
+    m_goal->setValue(m_with.stand.ladder().ladder.goalBpm);
     m_bars->setValue(s.barsPerTake);
     m_countIn->setValue(s.countInBars);
     const auto& presets = clickPresets();
@@ -150,11 +150,12 @@ void PracticeControls::refresh() {
     m_tone->setCurrentIndex(static_cast<int>(s.clickTone));
     m_clickLevel->setValue(qRound(100 * s.clickGain));
     m_minutes->setValue(s.minutes);
-    m_profile->setCurrentIndex(s.profile == QLatin1String("performance") ? 1 : 0);
-    m_input->setCurrentIndex(qMax(0, m_input->findData(s.input)));
-    m_teach->setVisible(m_studio.canTeach() && !m_studio.isDrill());
-    m_teach->setText(m_studio.isTaught() ? tr("The drums are told apart. Teach the kit anew …")
-                                         : tr("Several drums on one microphone: teach the kit, each drum alone …"));
+    m_profile->setCurrentIndex(s.profile == ProfileKind::Performance ? 1 : 0);
+    m_input->setCurrentIndex(qMax(0, m_input->findData(QString::fromStdString(toText(s.input)))));
+    m_teach->setVisible(m_with.lessons.canTeach() && !m_with.stand.isPart());
+    m_teach->setText(m_with.lessons.isTaught()
+                         ? tr("The drums are told apart. Teach the kit anew …")
+                         : tr("Several drums on one microphone: teach the kit, each drum alone …"));
 }
 
 }  // namespace upbeat

@@ -6,7 +6,9 @@
 #include <QSpinBox>
 #include <QWidget>
 
-#include "studio/studio.h"
+#include "studio/lessons.h"
+#include "studio/setup.h"
+#include "studio/stand.h"
 
 class QGridLayout;
 
@@ -16,8 +18,14 @@ namespace upbeat {
 class PracticeControls : public QWidget {
     Q_OBJECT
   public:
-    explicit PracticeControls(Studio& studio, QWidget* parent = nullptr);
-    /// Shows what the studio holds.
+    /// What it shows and works with; all of it outlives the widget.
+    struct With {
+        Stand& stand;
+        Setup& setup;
+        const Lessons& lessons;
+    };
+    explicit PracticeControls(const With& with, QWidget* parent = nullptr);
+    /// Shows what is set.
     void refresh();
     /// Asks for the inputs anew: devices come and go.
     void listInputs();
@@ -31,7 +39,7 @@ class PracticeControls : public QWidget {
     void connectAll();
     void changeSetting(const std::function<void(PracticeSettings&)>& change);
 
-    Studio& m_studio;
+    With m_with;
     QDoubleSpinBox* m_tempo = nullptr;
     QDoubleSpinBox* m_goal = nullptr;
     QSpinBox* m_bars = nullptr;

@@ -32,8 +32,8 @@ void PreparePlace::addKeys() {
             Q_EMIT playWanted();
     });
     addKey(Qt::Key_BracketLeft, QStringLiteral("[ ]"), tr("tempo"),
-           [this] { m_studio.setTempo(m_studio.ladder().tempoBpm - 1); });
-    addHiddenKey(Qt::Key_BracketRight, [this] { m_studio.setTempo(m_studio.ladder().tempoBpm + 1); });
+           [this] { m_with.stand.setTempo(m_with.stand.ladder().tempoBpm - 1); });
+    addHiddenKey(Qt::Key_BracketRight, [this] { m_with.stand.setTempo(m_with.stand.ladder().tempoBpm + 1); });
     addKey(Qt::Key_E, QStringLiteral("E"), tr("edit"), [this] { startWriting(); });
     addKey(Qt::Key_A, QStringLiteral("A"), tr("take apart"),
            [this] { showPanel(panel() == Stages ? Controls : Stages); });
@@ -57,14 +57,14 @@ void PreparePlace::addKeys() {
 void PreparePlace::addFileKeys() {
     addKey(Qt::CTRL | Qt::Key_O, tr("Ctrl O"), tr("open a file"), [this] {
         const QString file = QFileDialog::getOpenFileName(this, tr("Open an exercise"), {}, fileKinds());
-        if (!file.isEmpty()) m_studio.importExercise(file);
+        if (!file.isEmpty()) m_with.shelf.importFile(file);
     });
     addKey(Qt::CTRL | Qt::Key_S, tr("Ctrl S"), tr("save as a file"), [this] {
         const QString file = QFileDialog::getSaveFileName(this, tr("Save the exercise"), {}, fileKinds());
-        if (!file.isEmpty()) m_studio.exportExercise(file);
+        if (!file.isEmpty()) m_with.shelf.exportFile(m_with.stand.exercise(), file);
     });
     addKey(Qt::CTRL | Qt::Key_Delete, tr("Ctrl Del"), tr("remove my exercise"), [this] {
-        if (panel() == Controls) m_studio.forgetExercise();
+        if (panel() == Controls) m_with.manuscript.forget();
     });
 }
 
@@ -72,9 +72,9 @@ QWidget* PreparePlace::buildControls(QWidget* stand) {
     auto* controls = new QWidget(stand);
     auto* down = new QVBoxLayout(controls);
     down->setContentsMargins(0, 0, 0, 0);
-    m_hear = new HearBar(m_studio, controls);
+    m_hear = new HearBar({m_with.stand, m_with.setup, m_with.playback}, controls);
     down->addWidget(m_hear);
-    m_controls = new PracticeControls(m_studio, controls);
+    m_controls = new PracticeControls({m_with.stand, m_with.setup, m_with.lessons}, controls);
     connect(m_controls, &PracticeControls::teachWanted, this, &PreparePlace::teach);
     down->addWidget(m_controls);
     down->addStretch();

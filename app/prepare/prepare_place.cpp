@@ -35,25 +35,25 @@ QString leadOf(const Exercise& e) {
 
 }  // namespace
 
-PreparePlace::PreparePlace(Studio& studio, QWidget* parent)
-    : Place(parent), m_studio(studio), m_model(new ExerciseModel(this)) {
+PreparePlace::PreparePlace(const With& with, QWidget* parent)
+    : Place(parent), m_with(with), m_model(new ExerciseModel(this)) {
     auto* layout = new QHBoxLayout(this);
     layout->setContentsMargins(0, 0, 0, 0);
     layout->setSpacing(18);
     layout->addWidget(buildList(), 2);
     layout->addWidget(buildStand(), 5);
-    m_model->setExercises(m_studio.exercises());
-    connect(&m_studio, &Studio::exerciseChanged, this, &PreparePlace::showExercise);
-    connect(&m_studio, &Studio::exercisesChanged, this, [this] {
-        m_model->setExercises(m_studio.exercises());
+    m_model->setExercises(m_with.shelf.exercises());
+    connect(&m_with.stand, &Stand::exerciseChanged, this, &PreparePlace::showExercise);
+    connect(&m_with.shelf, &Shelf::changed, this, [this] {
+        m_model->setExercises(m_with.shelf.exercises());
         showExercise();
     });
-    connect(&m_studio.log(), &TakeLog::changed, this, &PreparePlace::showCleanTempos);
+    connect(&m_with.log, &TakeLog::changed, this, &PreparePlace::showCleanTempos);
     addKeys();
     addFileKeys();
-    m_keepTimer.setSingleShot(true);
-    m_keepTimer.setInterval(600);
-    connect(&m_keepTimer, &QTimer::timeout, &m_studio, &Studio::keepExercise);
+    connect(&m_with.manuscript, &Manuscript::closed, this, [this] {
+        if (panel() == Editing) showPanel(Controls);
+    });
     showExercise();
     showCleanTempos();
 }
@@ -75,7 +75,7 @@ QWidget* PreparePlace::buildList() {
     m_list->setAccessibleName(tr("Exercises"));
     m_list->setUniformItemSizes(true);
     connect(m_list->selectionModel(), &QItemSelectionModel::currentChanged, this, [this](const QModelIndex& now) {
-        if (now.isValid()) m_studio.chooseExercise(now.data(ExerciseModel::IdRole).toString().toStdString());
+        if (now.isValid()) m_with.stand.choose(now.data(ExerciseModel::IdRole).toString().toStdString());
     });
     auto* kind = new QComboBox(side);
     kind->setAccessibleName(tr("Kind of exercise"));
@@ -96,12 +96,13 @@ QWidget* PreparePlace::buildStand() {
     m_trains = new QLabel(stand);
     m_trains->setFont(typeFace(Type::kLead));
     m_trains->setWordWrap(true);
-    m_line = new CountLineEditor(stand);
+    m_line = new CountLineEditor(m_with.manuscript, stand);
     m_line->setMinimumHeight(150);
     m_line->setMaximumHeight(440);
-    m_edit = new EditPanel(m_line, stand);
+    m_edit = new EditPanel(m_with.manuscript, stand);
     connect(m_edit, &EditPanel::sectionWanted, this, &PreparePlace::appendSection);
-    m_stages = new StagesPanel(m_studio, stand);
+    connect(m_edit, &EditPanel::pageWanted, m_line, qOverload<>(&QWidget::setFocus));
+    m_stages = new StagesPanel({m_with.stand, m_with.takingApart}, stand);
     QWidget* rolling = buildControls(stand);
     m_panels = new QStackedWidget(stand);
     for (QWidget* panel : {rolling, static_cast<QWidget*>(m_edit), static_cast<QWidget*>(m_stages)})
@@ -109,22 +110,14 @@ QWidget* PreparePlace::buildStand() {
     layout->addWidget(m_trains);
     layout->addWidget(m_line, 4);
     layout->addWidget(m_panels, 3);
-    connect(m_line, &CountLineEditor::left, this, &PreparePlace::stopWriting);
-    connect(m_line, &CountLineEditor::changed, this, [this] {
-        if (m_line->editor().complaint() || m_line->editor().exercise().strokes.empty()) return;
-        m_studio.changeExercise(m_line->editor().exercise());
-        m_keepTimer.start();
-    });
+    connect(m_line, &CountLineEditor::left, &m_with.manuscript, &Manuscript::close);
     connect(m_stages, &StagesPanel::chosen, this, &PreparePlace::playWanted);
     return stand;
 }
 
 void PreparePlace::showPanel(Panel panel) {
-    if (m_line->isOpen() && panel != Editing) {
-        m_line->close();
-        if (m_keepTimer.isActive()) m_keepTimer.stop(), m_studio.keepExercise();
-    }
     m_panels->setCurrentIndex(panel);
+    if (panel != Editing) m_with.manuscript.close();
     m_line->setMaximumHeight(panel == Stages ? 240 : 440);
     m_line->setMinimumHeight(150);
     m_trains->setVisible(panel != Editing);
@@ -149,62 +142,42 @@ QList<KeySection> PreparePlace::allKeys(const QString& name) const {
 
 /// Our own exercises stay as they are: what is written goes into a copy.
 void PreparePlace::startWriting() {
-    if (m_line->isOpen()) return;
-    if (m_studio.isDrill()) m_studio.backToWhole();
-    if (!Studio::isOwn(m_studio.exercise().id)) {
-        Exercise copy = m_studio.exercise();
-        copy.tags.emplace_back("own");
-        copy.title = tr("%1, own").arg(QString::fromStdString(copy.title)).toStdString();
-        m_studio.startExercise(copy);
-    }
+    if (m_with.manuscript.isOpen()) return;
+    m_with.manuscript.open(tr("%1, own"));
+    if (!m_with.manuscript.isOpen()) return;
     showPanel(Editing);
-    m_line->open(m_studio.exercise());
-    m_line->setMinimumHeight(70 + 30 * static_cast<int>(m_line->editor().rows().size()));
-    m_edit->refresh();
+    m_line->setMinimumHeight(70 + 30 * static_cast<int>(m_with.manuscript.editor().rows().size()));
+    m_line->setFocus();
 }
 
 /// Form is written by putting exercises one behind the other.
 void PreparePlace::appendSection() {
     QStringList titles;
-    for (const Exercise& e : m_studio.exercises()) titles << QString::fromStdString(e.title);
+    for (const Exercise& e : m_with.shelf.exercises()) titles << QString::fromStdString(e.title);
     bool chosen = false;
     const QString title =
         QInputDialog::getItem(this, tr("Another exercise behind it"),
                               tr("Which one is played next (Ctrl R repeats it):"), titles, 0, false, &chosen);
     const auto index = titles.indexOf(title);
     if (!chosen || index < 0) return;
-    const QString complaint = m_edit->append(m_studio.exercises()[static_cast<std::size_t>(index)]);
-    if (!complaint.isEmpty()) m_studio.notices().say(complaint);
+    const QString complaint = m_edit->append(m_with.shelf.exercises()[static_cast<std::size_t>(index)]);
+    if (!complaint.isEmpty()) m_with.notices.say(complaint);
     m_line->setFocus();
 }
 
 void PreparePlace::newExercise() {
-    if (m_line->isOpen()) stopWriting();
+    m_with.manuscript.close();
     Exercise page;
     page.title = tr("New exercise").toStdString();
     page.trains = tr("Written by you.").toStdString();
     page.tags = {"own"};
-    m_studio.startExercise(page);
+    m_with.manuscript.start(page);
     startWriting();
 }
 
-void PreparePlace::stopWriting() {
-    if (!m_line->isOpen()) return;
-    const bool empty = m_line->editor().exercise().strokes.empty();
-    if (!empty && m_line->editor().complaint()) {
-        m_studio.notices().say(tr("The page is kept as it last made sense: %1")
-                                   .arg(QString::fromStdString(m_line->editor().complaint()->sentence())));
-    }
-    showPanel(Controls);
-    if (empty)
-        m_studio.forgetExercise();
-    else
-        m_studio.keepExercise();
-}
-
 void PreparePlace::teach() {
-    m_studio.teachKit();
-    if (m_studio.isDrill()) Q_EMIT playWanted();
+    m_with.lessons.teach();
+    if (m_with.stand.isPart()) Q_EMIT playWanted();
 }
 
 void PreparePlace::tap() {
@@ -214,13 +187,13 @@ void PreparePlace::tap() {
 
 void PreparePlace::tapAt(double seconds) {
     m_taps.push_back(seconds);
-    if (const auto tempo = tempoOfTaps(m_taps)) m_studio.setTempo(*tempo);
+    if (const auto tempo = tempoOfTaps(m_taps)) m_with.stand.setTempo(*tempo);
 }
 
 /// While writing: what is selected, or the bar of the pen.
 void PreparePlace::hear() {
     std::optional<FreeSpan> span;
-    if (m_line->isOpen()) span = m_line->editor().span();
+    if (m_with.manuscript.isOpen()) span = m_with.manuscript.editor().span();
     m_hear->hear(span);
 }
 
@@ -230,10 +203,9 @@ void PreparePlace::enter() {
 }
 
 void PreparePlace::showExercise() {
-    const Exercise& e = m_studio.exercise();
-    if (m_line->isOpen() && m_line->editor().exercise().id != e.id) showPanel(Controls);
+    const Exercise& e = m_with.stand.exercise();
     m_trains->setText(leadOf(e));
-    if (!m_line->isOpen()) m_line->setExercise(e);
+    if (!m_with.manuscript.isOpen()) m_line->setExercise(e);
     if (panel() == Stages) m_stages->refresh();
     m_hear->refresh();
     const int row = m_model->rowOf(e.id);
@@ -243,7 +215,7 @@ void PreparePlace::showExercise() {
 
 void PreparePlace::showCleanTempos() {
     QHash<QString, double> clean;
-    for (const auto& [id, tempoBpm] : m_studio.log().cleanTempos()) clean[QString::fromStdString(id)] = tempoBpm;
+    for (const auto& [id, tempoBpm] : m_with.log.cleanTempos()) clean[QString::fromStdString(id)] = tempoBpm;
     m_model->setCleanTempos(clean);
 }
 

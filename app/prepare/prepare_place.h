@@ -8,13 +8,22 @@
 #include <QStackedWidget>
 #include <QTimer>
 
+#include "place/place.h"
+#include "prepare/count_line_editor.h"
 #include "prepare/edit_panel.h"
 #include "prepare/exercise_model.h"
 #include "prepare/hear_bar.h"
 #include "prepare/practice_controls.h"
 #include "prepare/stages_panel.h"
-#include "place/place.h"
-#include "studio/studio.h"
+#include "studio/lessons.h"
+#include "studio/manuscript.h"
+#include "studio/notices.h"
+#include "studio/playback.h"
+#include "studio/setup.h"
+#include "studio/shelf.h"
+#include "studio/stand.h"
+#include "studio/take_log.h"
+#include "studio/taking_apart.h"
 
 namespace upbeat {
 
@@ -22,7 +31,19 @@ namespace upbeat {
 class PreparePlace : public Place {
     Q_OBJECT
   public:
-    explicit PreparePlace(Studio& studio, QWidget* parent = nullptr);
+    /// What it shows and works with; all of it outlives the widget.
+    struct With {
+        Shelf& shelf;
+        Stand& stand;
+        Manuscript& manuscript;
+        TakingApart& takingApart;
+        Lessons& lessons;
+        Setup& setup;
+        Playback& playback;
+        const TakeLog& log;
+        Notices& notices;
+    };
+    explicit PreparePlace(const With& with, QWidget* parent = nullptr);
     void enter() override;
     [[nodiscard]] QList<KeyHint> keys() const override;
     [[nodiscard]] QList<KeySection> allKeys(const QString& name) const override;
@@ -33,8 +54,6 @@ class PreparePlace : public Place {
     /// Opens the exercise on the stand for writing, one of ours as an own copy.
     void startWriting();
     void appendSection();
-    /// Keeps what was written; an empty page is thrown away.
-    void stopWriting();
     [[nodiscard]] Panel panel() const { return static_cast<Panel>(m_panels->currentIndex()); }
 
     /// One tap on the beat; seconds since the first. The tempo follows from the third on.
@@ -57,7 +76,7 @@ class PreparePlace : public Place {
     void hear();
     void newExercise();
 
-    Studio& m_studio;
+    With m_with;
     ExerciseModel* m_model;
     QLineEdit* m_search = nullptr;
     QListView* m_list = nullptr;
@@ -66,7 +85,6 @@ class PreparePlace : public Place {
     QStackedWidget* m_panels = nullptr;
     EditPanel* m_edit = nullptr;
     StagesPanel* m_stages = nullptr;
-    QTimer m_keepTimer;  ///< Writes what was typed to the disk a moment after the last key.
     HearBar* m_hear = nullptr;
     PracticeControls* m_controls = nullptr;
     std::vector<double> m_taps;  ///< Seconds since the first.

@@ -35,9 +35,9 @@ class StageCard : public QWidget {
 
 }  // namespace
 
-StagesPanel::StagesPanel(Studio& studio, QWidget* parent)
+StagesPanel::StagesPanel(const With& with, QWidget* parent)
     : QWidget(parent),
-      m_studio(studio),
+      m_with(with),
       m_method(new QComboBox(this)),
       m_inner(new QComboBox(this)),
       m_how(new QLabel(this)),
@@ -80,9 +80,9 @@ void StagesPanel::setInner(std::optional<Method> inner) {
 }
 
 void StagesPanel::refresh() {
-    const bool working = !m_studio.stages().empty();
-    m_whole = m_studio.whole();
-    const Method before = working ? m_studio.method() : m_method->count() > 0 ? method() : Method::LimbsApart;
+    const bool working = m_with.takingApart.isOn();
+    m_whole = m_with.stand.whole();
+    const Method before = working ? m_with.takingApart.method() : m_method->count() > 0 ? method() : Method::LimbsApart;
     {
         const QSignalBlocker quiet(m_method);
         m_method->clear();
@@ -102,18 +102,18 @@ void StagesPanel::showStages() {
     m_list->clear();
     if (m_method->count() == 0) return;
     m_how->setText(inWords(explain(method())));
-    m_stages = m_studio.stagesFor(m_whole, method(), inner());
+    m_stages = m_with.takingApart.stagesFor(m_whole, method(), inner());
     const bool working =
-        !m_studio.stages().empty() && m_studio.method() == method() && m_studio.innerMethod() == inner();
+        m_with.takingApart.isOn() && m_with.takingApart.method() == method() && m_with.takingApart.inner() == inner();
     for (std::size_t i = 0; i < m_stages.size(); ++i) {
-        const bool current = working && static_cast<int>(i) == m_studio.stage();
+        const bool current = working && static_cast<int>(i) == m_with.takingApart.stage();
         auto* item = new QListWidgetItem(m_list);
         item->setData(Qt::AccessibleTextRole, QString::fromStdString(m_stages[i].what));
         auto* card = new StageCard(static_cast<int>(i) + 1, m_stages[i], current, m_list);
         item->setSizeHint(QSize(100, 108));
         m_list->setItemWidget(item, card);
     }
-    const int reached = working ? m_studio.stage() : m_studio.reachedStage(method(), inner());
+    const int reached = working ? m_with.takingApart.stage() : m_with.takingApart.reached(method(), inner());
     m_list->setCurrentRow(std::min(reached, static_cast<int>(m_stages.size()) - 1));
 }
 
@@ -122,9 +122,9 @@ void StagesPanel::chooseCurrent() {
 }
 
 void StagesPanel::choose(int row) {
-    if (m_studio.stages().empty() || m_studio.method() != method() || m_studio.innerMethod() != inner())
-        m_studio.takeApart(method(), inner());
-    m_studio.goToStage(row);
+    if (!m_with.takingApart.isOn() || m_with.takingApart.method() != method() || m_with.takingApart.inner() != inner())
+        m_with.takingApart.begin(method(), inner());
+    m_with.takingApart.goTo(row);
     Q_EMIT chosen();
 }
 

@@ -5,7 +5,8 @@
 #include <QListWidget>
 #include <QWidget>
 
-#include "studio/studio.h"
+#include "studio/stand.h"
+#include "studio/taking_apart.h"
 
 namespace upbeat {
 
@@ -13,7 +14,12 @@ namespace upbeat {
 class StagesPanel : public QWidget {
     Q_OBJECT
   public:
-    explicit StagesPanel(Studio& studio, QWidget* parent = nullptr);
+    /// What it shows and works with; all of it outlives the widget.
+    struct With {
+        const Stand& stand;
+        TakingApart& takingApart;
+    };
+    explicit StagesPanel(const With& with, QWidget* parent = nullptr);
     /// Shows the ways for the exercise on the stand, or the stages that are being worked through.
     void refresh();
     /// The way before or after the chosen one.
@@ -32,7 +38,7 @@ class StagesPanel : public QWidget {
     void showStages();
     void choose(int row);
 
-    Studio& m_studio;
+    With m_with;
     QComboBox* m_method;
     QComboBox* m_inner;
     QLabel* m_how;

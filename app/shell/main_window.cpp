@@ -50,10 +50,15 @@ MainWindow::MainWindow(Studio& studio)
 }
 
 void MainWindow::buildPlaces() {
-    auto* prepare = new PreparePlace(m_studio, m_stack);
-    auto* log = new LogPlace(m_studio, m_stack);
-    m_places = {prepare, new PlayPlace(m_studio, m_stack), new LookPlace(m_studio, m_stack),
-                new ClimbPlace(m_studio, m_stack), log};
+    Studio& s = m_studio;
+    auto* prepare = new PreparePlace({s.shelf(), s.stand(), s.manuscript(), s.takingApart(), s.lessons(), s.setup(),
+                                      s.playback(), s.log(), s.notices()},
+                                     m_stack);
+    auto* play = new PlayPlace({s.stand(), s.recorder(), s.handsFree(), s.setup(), s.input()}, m_stack);
+    auto* look = new LookPlace({s.review(), s.nextSteps(), s.playback(), s.stand()}, m_stack);
+    auto* climb = new ClimbPlace({s.stand(), s.review(), s.nextSteps(), s.recorder(), s.handsFree(), s.log()}, m_stack);
+    auto* log = new LogPlace({s.log(), s.review(), s.stand()}, m_stack);
+    m_places = {prepare, play, look, climb, log};
     for (Place* place : m_places) {
         m_stack->addWidget(place);
         connect(place, &Place::keysChanged, this, &MainWindow::refreshFooter);
@@ -81,29 +86,33 @@ void MainWindow::buildKeys() {
     addGlobalKey(Qt::Key_F11, QStringLiteral("F11"), tr("whole screen"),
                  [this] { isFullScreen() ? showNormal() : showFullScreen(); });
     addGlobalKey(Qt::Key_B, QStringLiteral("B"), tr("from a drill back to the whole"),
-                 [this] { m_studio.backToWhole(); });
+                 [this] { m_studio.stand().backToWhole(); });
     addGlobalKey(Qt::CTRL | Qt::Key_Q, tr("Ctrl Q"), tr("leave"), [this] { close(); });
 }
 
 void MainWindow::connectStudio() {
-    for (const auto signal :
-         {&Studio::exerciseChanged, &Studio::ladderChanged, &Studio::settingsChanged, &Studio::takeOpened})
-        connect(&m_studio, signal, this, [this] {
-            refreshHeader();
-            refreshFooter();
-        });
-    connect(&m_studio, &Studio::takeStarted, this, [this] {
+    const auto refresh = [this] {
+        refreshHeader();
+        refreshFooter();
+    };
+    connect(&m_studio.stand(), &Stand::exerciseChanged, this, refresh);
+    connect(&m_studio.stand(), &Stand::ladderChanged, this, refresh);
+    connect(&m_studio.setup(), &Setup::changed, this, refresh);
+    connect(&m_studio.handsFree(), &HandsFree::changed, this, refresh);
+    connect(&m_studio.input(), &AudioInput::opened, this, refresh);
+    connect(&m_studio.recorder(), &Recorder::started, this, [this] {
         m_notices->setQuiet(true);
         go(Play);
     });
-    connect(&m_studio, &Studio::takeStopped, this, [this] {
+    connect(&m_studio.recorder(), &Recorder::stopped, this, [this] {
         m_notices->setQuiet(false);
         refreshFooter();
     });
-    connect(&m_studio, &Studio::takeOpened, this, [this] {
-        if (current() == Play && !m_studio.isHandsFree()) go(Look);
+    connect(&m_studio.review(), &Review::opened, this, [this, refresh] {
+        refresh();
+        if (current() == Play && !m_studio.handsFree().isOn()) go(Look);
     });
-    connect(&m_studio, &Studio::kitLearned, this, [this] { go(Prepare); });
+    connect(&m_studio.lessons(), &Lessons::learned, this, [this] { go(Prepare); });
     connect(&m_studio.notices(), &Notices::failed, m_notices, &NoticeBar::complain);
     connect(&m_studio.notices(), &Notices::said, m_notices, &NoticeBar::say);
     m_studio.notices().startListening();
@@ -118,42 +127,44 @@ void MainWindow::go(int place) {
 }
 
 void MainWindow::refreshHeader() {
-    const bool looking = current() == Look && m_studio.take();
-    const Exercise& e = looking ? m_studio.take()->stored.exercise : m_studio.exercise();
+    const bool looking = current() == Look && m_studio.review().take();
+    const Exercise& e = looking ? m_studio.review().take()->stored.exercise : m_studio.stand().exercise();
     QStringList line;
     line << QString::fromStdString(metersInWords(e)) << counted(e.bars, tr("1 bar"), tr("%1 bars"));
     if (e.feel.isSwung()) line << tr("swung %1 : 1").arg(e.feel.ratio, 0, 'g', 3);
-    double tempo = m_studio.ladder().tempoBpm;
+    double tempo = m_studio.stand().ladder().tempoBpm;
     if (looking) {
-        const TakeRecord& take = m_studio.take()->stored;
+        const TakeRecord& take = m_studio.review().take()->stored;
         tempo = take.frame.tempoBpm;
-        line << counted(m_studio.take()->analysis.matched.passes, tr("1 pass"), tr("%1 passes"))
+        line << counted(m_studio.review().take()->analysis.matched.passes, tr("1 pass"), tr("%1 passes"))
              << QLocale().toString(startOf(take), QStringLiteral("ddd d MMM, HH:mm"));
     } else {
         line << tr("ladder %1 to %2 by %3")
-                    .arg(tempoInWords(m_studio.ladder().ladder.startBpm),
-                         tempoInWords(m_studio.ladder().ladder.goalBpm),
-                         tempoInWords(m_studio.ladder().ladder.stepBpm));
+                    .arg(tempoInWords(m_studio.stand().ladder().ladder.startBpm),
+                         tempoInWords(m_studio.stand().ladder().ladder.goalBpm),
+                         tempoInWords(m_studio.stand().ladder().ladder.stepBpm));
     }
     m_header->setTexts(QString::fromStdString(e.title), line.join(QStringLiteral("  ·  ")), tempoInWords(tempo),
-                       tr("goal %1").arg(tempoInWords(m_studio.ladder().ladder.goalBpm)));
+                       tr("goal %1").arg(tempoInWords(m_studio.stand().ladder().ladder.goalBpm)));
 }
 
 void MainWindow::refreshFooter() {
-    QList<KeyHint> keys{{tr("Space"), m_studio.isRecording() ? tr("stop") : tr("play a take")}};
+    QList<KeyHint> keys{{tr("Space"), m_studio.recorder().isRecording() ? tr("stop") : tr("play a take")}};
     keys += m_places.at(current())->keys();
-    if (m_studio.isDrill()) keys.append({QStringLiteral("B"), tr("back to the whole")});
+    if (m_studio.stand().isPart()) keys.append({QStringLiteral("B"), tr("back to the whole")});
     keys.append({QStringLiteral("F1"), tr("keys")});
     m_footer->setKeys(keys);
-    m_footer->setInput(m_studio.deviceName());
+    m_footer->setInput(m_studio.input().name());
 }
 
 void MainWindow::toggleTake() {
-    if (m_studio.isEnding()) return;  // its last samples are on their way
-    if (m_studio.isRecording() || m_studio.isResting())
-        m_studio.stopTake();
+    if (m_studio.recorder().isEnding()) return;  // its last samples are on their way
+    if (m_studio.handsFree().isResting())
+        m_studio.handsFree().set(false);
+    else if (m_studio.recorder().isRecording())
+        m_studio.recorder().stop();
     else
-        m_studio.startTake();
+        m_studio.recorder().start();
     refreshFooter();
 }
 
@@ -170,25 +181,25 @@ void MainWindow::applyTheme(bool dark) {
 }
 
 void MainWindow::greet() {
-    if (const auto left = m_studio.interrupted(); !left.empty()) {
+    if (const auto left = m_studio.keeper().interrupted(); !left.empty()) {
         m_notices->ask(
             counted(static_cast<int>(left.size()),
                     tr("A take was interrupted before it was finished. What was recorded can be saved."),
                     tr("%1 takes were interrupted before they were finished. What was recorded can be saved.")),
-            tr("Save"), [this] { m_studio.recoverInterrupted(); }, tr("Delete"),
-            [this] { m_studio.discardInterrupted(); });
+            tr("Save"), [this] { m_studio.keeper().recoverInterrupted(); }, tr("Delete"),
+            [this] { m_studio.keeper().discardInterrupted(); });
         return;
     }
-    if (m_studio.settings().careShown) return;
+    if (m_studio.setup().settings().careShown) return;
     m_notices->ask(
         tr("Protect your hearing, keep a click in headphones low, take breaks, and stop when something hurts; what "
            "does not pass belongs to a doctor or a qualified teacher. "
            "Without a microphone the simulated player plays for you: press Space."),
         tr("Understood"),
         [this] {
-            PracticeSettings settings = m_studio.settings();
+            PracticeSettings settings = m_studio.setup().settings();
             settings.careShown = true;
-            m_studio.changeSettings(settings);
+            m_studio.setup().change(settings);
         },
         {}, nullptr);
 }

@@ -34,22 +34,22 @@ bool saveBalance(MainWindow& window, const QString& folder) {
 
 /// Prepare again: a page being written, and an exercise taken apart. Leaves nothing behind.
 bool savePrepare(MainWindow& window, Studio& studio, const QString& folder) {
-    const std::string before = studio.exercise().id;
+    const std::string before = studio.stand().exercise().id;
     window.go(MainWindow::Prepare);
     auto* prepare = window.findChild<PreparePlace*>();
-    studio.chooseExercise("groove-funk-ghosts");
+    studio.stand().choose("groove-funk-ghosts");
     prepare->showPanel(PreparePlace::Stages);
     bool ok = save(window, folder, QStringLiteral("prepare-stages"));
     prepare->showPanel(PreparePlace::Controls);
     prepare->startWriting();
-    prepare->findChild<CountLineEditor*>()->edit([](ExerciseEditor& editor) {
+    studio.manuscript().edit([](ExerciseEditor& editor) {
         editor.placePen(Beats(1), 1);
         editor.select(3);
     });
     ok = save(window, folder, QStringLiteral("prepare-edit")) && ok;
-    prepare->stopWriting();
-    studio.forgetExercise();
-    studio.chooseExercise(before);
+    studio.manuscript().close();
+    studio.manuscript().forget();
+    studio.stand().choose(before);
     window.notices()->hide();  // that it is gone belongs to none of the pictures
     return ok;
 }
@@ -75,11 +75,11 @@ bool saveScreenshots(MainWindow& window, Studio& studio, const QString& folder) 
     window.go(MainWindow::Look);
     ok = save(window, folder, QStringLiteral("look-dark")) && ok;
     MainWindow::applyTheme(false);
-    studio.startTake();
-    while (studio.isRecording() && studio.live()->beatsNow() < 13.6)
+    studio.recorder().start();
+    while (studio.recorder().isRecording() && studio.recorder().live()->beatsNow() < 13.6)
         QCoreApplication::processEvents(QEventLoop::WaitForMoreEvents);
     ok = save(window, folder, QStringLiteral("play")) && ok;
-    studio.discardTake();
+    studio.recorder().discard();
     return ok;
 }
 

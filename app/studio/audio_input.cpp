@@ -1,5 +1,7 @@
 #include "studio/audio_input.h"
 
+#include <cmath>
+
 #include "upbeat/audio/jack_stream.h"
 #include "upbeat/audio/simulated_stream.h"
 
@@ -7,18 +9,28 @@ namespace upbeat {
 
 namespace {
 
-const QLatin1String kJack("jack:");
-const QLatin1String kMidi("midi:");
-constexpr std::uint64_t kPlayer = 4711;
+/// Opens the stream of each kind of input.
+struct StreamOf {
+    const AudioEngine& engine;
+    double simulatedSpeed;
+
+    std::unique_ptr<DuplexStream> operator()(const SimulatedInput&) const {
+        constexpr std::uint64_t kPlayer = 4711;
+        return std::make_unique<SimulatedStream>(engine, Character{}, kPlayer, simulatedSpeed);
+    }
+    std::unique_ptr<DuplexStream> operator()(const JackInput& jack) const {
+        return std::make_unique<JackStream>(jack.port);
+    }
+    std::unique_ptr<DuplexStream> operator()(const MidiInput& midi) const {
+        return std::make_unique<JackStream>(std::string(), midi.port);
+    }
+};
 
 }  // namespace
 
 MakeStream realStreams(double simulatedSpeed) {
-    return [simulatedSpeed](const QString& id, const AudioEngine& engine) -> std::unique_ptr<DuplexStream> {
-        if (id.startsWith(kJack)) return std::make_unique<JackStream>(id.mid(kJack.size()).toStdString());
-        if (id.startsWith(kMidi))
-            return std::make_unique<JackStream>(std::string(), id.mid(kMidi.size()).toStdString());
-        return std::make_unique<SimulatedStream>(engine, Character{}, kPlayer, simulatedSpeed);
+    return [simulatedSpeed](const InputId& id, const AudioEngine& engine) {
+        return std::visit(StreamOf{engine, simulatedSpeed}, id);
     };
 }
 
@@ -28,12 +40,20 @@ AudioInput::~AudioInput() {
     close();
 }
 
-Result<void> AudioInput::open(const QString& id) {
+std::vector<InputDevice> AudioInput::list() {
+    std::vector<InputDevice> devices{{SimulatedInput{}, tr("Simulated player").toStdString()}};
+    const auto jack = jackInputs();
+    devices.insert(devices.end(), jack.begin(), jack.end());
+    return devices;
+}
+
+Result<void> AudioInput::open(const InputId& id) {
     close();
     m_id = id;
     auto stream = m_make(id, m_engine);
     if (auto started = stream->start(m_engine); !started) return started;
     m_stream = std::move(stream);
+    Q_EMIT opened();
     return {};
 }
 
@@ -43,20 +63,19 @@ void AudioInput::close() {
 }
 
 QString AudioInput::name() const {
-    return m_stream ? QString::fromStdString(m_stream->name()) : QString();
-}
-
-bool AudioInput::isSimulated() const {
-    return m_stream && !m_id.startsWith(kJack) && !m_id.startsWith(kMidi);
-}
-
-bool AudioInput::isMidi() const {
-    return m_id.startsWith(kMidi);
+    return isAlive() ? QString::fromStdString(m_stream->name()) : tr("no input: it has left");
 }
 
 int AudioInput::sampleRate() const {
     constexpr int kUsual = 48000;
     return m_stream ? m_stream->sampleRate() : kUsual;
+}
+
+double AudioInput::peakDb() {
+    constexpr float kSilence = 1e-6F;
+    constexpr double kSilenceDb = -120;
+    const float peak = m_engine.newPeak();
+    return peak > kSilence ? 20.0 * std::log10(static_cast<double>(peak)) : kSilenceDb;
 }
 
 void AudioInput::setCharacter(const Character& character) {

@@ -1,6 +1,6 @@
 #pragma once
 
-#include <QString>
+#include <QObject>
 #include <functional>
 #include <memory>
 #include <vector>
@@ -10,45 +10,52 @@
 
 namespace upbeat {
 
-/// Makes the stream of an input: "simulated", "jack:PORT" or "midi:PORT".
-using MakeStream = std::function<std::unique_ptr<DuplexStream>(const QString& id, const AudioEngine& engine)>;
+/// Makes the stream of an input.
+using MakeStream = std::function<std::unique_ptr<DuplexStream>(const InputId& id, const AudioEngine& engine)>;
 
 /// The devices there are; `simulatedSpeed` above 1 lets the simulated player hurry (tests).
 [[nodiscard]] MakeStream realStreams(double simulatedSpeed);
 
 /// The device that is listened to, and the engine it drives. What is asked here is answered by the stream that runs,
 /// not by what is set for the next one. Interface thread.
-class AudioInput {
+class AudioInput : public QObject {
+    Q_OBJECT
   public:
     explicit AudioInput(MakeStream make);
-    ~AudioInput();
-    AudioInput(const AudioInput&) = delete;
-    AudioInput& operator=(const AudioInput&) = delete;
+    ~AudioInput() override;
 
+    /// What there is to choose from, the simulated player first.
+    [[nodiscard]] static std::vector<InputDevice> list();
     /// Opens an input, after the one before is closed. After an error none is open.
-    [[nodiscard]] Result<void> open(const QString& id);
+    [[nodiscard]] Result<void> open(const InputId& id);
     void close();
 
     /// Whether a stream runs and its device is still there.
     [[nodiscard]] bool isAlive() const { return m_stream && m_stream->health() != StreamHealth::Gone; }
     [[nodiscard]] StreamHealth health() const { return m_stream ? m_stream->health() : StreamHealth::Gone; }
     /// The id it was opened by; also when its device has left.
-    [[nodiscard]] const QString& id() const { return m_id; }
+    [[nodiscard]] const InputId& id() const { return m_id; }
+    /// What the device calls itself, or that it has left.
     [[nodiscard]] QString name() const;
-    [[nodiscard]] bool isSimulated() const;
+    [[nodiscard]] bool isSimulated() const { return m_stream && std::holds_alternative<SimulatedInput>(m_id); }
     /// A MIDI instrument: its notes are the hits.
-    [[nodiscard]] bool isMidi() const;
+    [[nodiscard]] bool isMidi() const { return std::holds_alternative<MidiInput>(m_id); }
     [[nodiscard]] int sampleRate() const;
+    /// Loudest input since the last call, dBFS.
+    [[nodiscard]] double peakDb();
     /// How the simulated player plays from the next take on; nothing happens on other inputs.
     void setCharacter(const Character& character);
 
     [[nodiscard]] AudioEngine& engine() { return m_engine; }
     [[nodiscard]] const AudioEngine& engine() const { return m_engine; }
 
+  Q_SIGNALS:
+    void opened();
+
   private:
     MakeStream m_make;
     AudioEngine m_engine;
-    QString m_id;
+    InputId m_id;
     std::unique_ptr<DuplexStream> m_stream;
 };
 

@@ -24,8 +24,8 @@ PracticeSettings readSettings(QSettings& store) {
     s.clickGain = std::clamp(value("clickGain", d.clickGain).toDouble(), 0.0, 1.0);
     s.barsPerTake = std::clamp(value("barsPerTake", d.barsPerTake).toInt(), 1, 400);
     s.restS = std::clamp(value("restS", d.restS).toDouble(), 1.0, 60.0);
-    s.input = value("input", d.input).toString();
-    s.profile = value("profile", d.profile).toString();
+    s.input = inputFromText(value("input", {}).toString().toStdString());
+    s.profile = profileFromName(value("profile", {}).toString().toStdString()).value_or(d.profile);
     s.latencyMs = std::clamp(value("latencyMs", d.latencyMs).toDouble(), -500.0, 500.0);
     s.careShown = value("careShown", d.careShown).toBool();
     return s;
@@ -46,8 +46,8 @@ void writeSettings(QSettings& store, const PracticeSettings& s) {
     put("clickGain", s.clickGain);
     put("barsPerTake", s.barsPerTake);
     put("restS", s.restS);
-    put("input", s.input);
-    put("profile", s.profile);
+    put("input", QString::fromStdString(toText(s.input)));
+    put("profile", QString::fromUtf8(toName(s.profile).data()));
     put("latencyMs", s.latencyMs);
     put("careShown", s.careShown);
 }

@@ -4,6 +4,8 @@
 #include <QString>
 #include <cstdint>
 
+#include "upbeat/audio/input_id.h"
+#include "upbeat/judge/profile.h"
 #include "upbeat/music/click_plan.h"
 
 namespace upbeat {
@@ -30,8 +32,8 @@ struct PracticeSettings {
     int minutes = 0;  ///< For one exercise, or for one part of a method; 0: no timer.
     int barsPerTake = 8;
     double restS = 4;  ///< Hands-free: rest between takes.
-    QString input = QStringLiteral("simulated");
-    QString profile = QStringLiteral("practice");
+    InputId input;
+    ProfileKind profile = ProfileKind::Practice;
     double latencyMs = 0;
     bool careShown = false;  ///< The note on hearing and strain has been read.
 

@@ -186,9 +186,9 @@ std::vector<InputDevice> jackInputs() {
     std::vector<InputDevice> devices;
     if (!client) return devices;
     for (const std::string& port : portsOf(client.get(), JackPortIsOutput))
-        if (port.find("upbeat-check") == std::string::npos) devices.push_back({"jack:" + port, port});
+        if (port.find("upbeat-check") == std::string::npos) devices.push_back({JackInput{port}, port});
     for (const std::string& port : portsOf(client.get(), JackPortIsOutput, JACK_DEFAULT_MIDI_TYPE))
-        if (port.find("upbeat-check") == std::string::npos) devices.push_back({"midi:" + port, "MIDI " + port});
+        if (port.find("upbeat-check") == std::string::npos) devices.push_back({MidiInput{port}, "MIDI " + port});
     return devices;
 }
 

@@ -76,7 +76,7 @@ std::pair<double, double> keyToPaintMs() {
     if (!studio) return {};
     MainWindow window(**studio);
     window.show();
-    (*studio)->startExercise(e);
+    (*studio)->manuscript().start(e);
     auto* prepare = window.findChild<PreparePlace*>();
     prepare->startWriting();
     auto* line = prepare->findChild<CountLineEditor*>();
@@ -89,7 +89,7 @@ std::pair<double, double> keyToPaintMs() {
         QCoreApplication::processEvents();
         times.push_back(1e3 * secondsSince(start));
     }
-    prepare->stopWriting();
+    (*studio)->manuscript().close();
     return {median(times), *std::max_element(times.begin(), times.end())};
 }
 
@@ -108,22 +108,22 @@ TenMinutes playTenMinutes() {
     options.simulatedSpeed = 20;
     auto studio = Studio::open(options);
     if (!studio) return {};
-    (*studio)->chooseExercise("paradiddle-accents");
-    (*studio)->setTempo(120);
-    PracticeSettings settings = (*studio)->settings();
+    (*studio)->stand().choose("paradiddle-accents");
+    (*studio)->stand().setTempo(120);
+    PracticeSettings settings = (*studio)->setup().settings();
     settings.barsPerTake = 300;
-    (*studio)->changeSettings(settings);
+    (*studio)->setup().change(settings);
     MainWindow window(**studio);
     window.show();
     Clock::time_point stopped;
-    QObject::connect(studio->get(), &Studio::takeStopped, &window, [&stopped] { stopped = Clock::now(); });
+    QObject::connect(&(*studio)->recorder(), &Recorder::stopped, &window, [&stopped] { stopped = Clock::now(); });
     TenMinutes result;
-    QObject::connect(studio->get(), &Studio::takeOpened, &window, [&] { result.verdictS = secondsSince(stopped); });
-    (*studio)->startTake();
-    while (!(*studio)->take()) QCoreApplication::processEvents(QEventLoop::WaitForMoreEvents);
+    QObject::connect(&(*studio)->review(), &Review::opened, &window, [&] { result.verdictS = secondsSince(stopped); });
+    (*studio)->recorder().start();
+    while (!(*studio)->review().take()) QCoreApplication::processEvents(QEventLoop::WaitForMoreEvents);
     QCoreApplication::processEvents();
     result.memoryMb = peakMemoryMb();
-    result.strokes = (*studio)->take()->analysis.matched.strokes.size();
+    result.strokes = (*studio)->review().take()->analysis.matched.strokes.size();
     return result;
 }
 

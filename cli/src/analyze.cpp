@@ -104,7 +104,7 @@ Exit run(const Options& o) {
     const int bars = o.bars > 0 ? o.bars : barsPlayed(*pattern, o.tempo, start, heard->take.hits);
     if (bars == 0) return nothing("nothing is heard after the first beat");
     CoachPlan plan;
-    plan.profile = o.profile == "performance" ? performanceProfile() : practiceProfile();
+    plan.profile = profileOf(profileFromName(o.profile).value_or(ProfileKind::Practice));
     plan.ladder = ladderOf(*pattern);
     const TakeFrame frame{o.tempo, o.firstBeat, bars, o.latencyMs * 1e-3, o.clickBleed, {}};
     const TakeAnalysis analysis = analyzeTake(*pattern, frame, toldApart(*pattern, std::move(heard->take), *kit), plan);

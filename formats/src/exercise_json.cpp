@@ -5,6 +5,7 @@
 #include <array>
 
 #include "json_reader.h"
+#include "origin_json.h"
 #include "upbeat/formats/atomic_file.h"
 
 namespace upbeat {
@@ -82,6 +83,7 @@ void readStrokesAndSpans(const JsonReader& reader, Exercise& e) {
 Exercise fromReader(const JsonReader& reader) {
     Exercise e;
     e.id = reader.text("id", "", true);
+    e.origin = reader.has("part_of") ? originFromJson(reader.child("part_of")) : originOfOldId(e.id);
     e.title = reader.text("title", e.id);
     e.trains = reader.text("trains");
     reader.each("tags", [&](const JsonReader& tag) {
@@ -130,6 +132,7 @@ std::string toJson(const Exercise& e) {
     for (const MeterChange& change : e.meterChanges)
         json["meter_changes"].push_back(
             {{"bar", change.bar}, {"count", change.meter.count}, {"unit", change.meter.unit}});
+    if (e.origin) json["part_of"] = originToJson(*e.origin);
     if (e.feel.byTempo) json["feel"]["by_tempo"] = true;
     if (e.counting == Counting::Numbers) json["counting"] = "numbers";
     for (const auto& [parts, words] : e.words) json["words"].push_back(words);

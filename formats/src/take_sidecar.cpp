@@ -80,7 +80,7 @@ TakeRecord recordFrom(const JsonReader& reader, Exercise exercise) {
     take.frame.clickBleed = reader.flag("click_heard", false);
     take.durationS = reader.number("duration_s", 0);
     take.device = reader.text("device");
-    take.profile = reader.text("profile", take.profile);
+    take.profile = profileFromName(reader.text("profile")).value_or(take.profile);
     take.startedAt = reader.text("started_at");
     take.sampleRate = reader.integer("sample_rate", 48000);
     take.recovered = reader.flag("recovered", false);
@@ -126,7 +126,7 @@ std::string toJson(const TakeRecord& take) {
         {"click_heard", take.frame.clickBleed},
         {"duration_s", take.durationS},
         {"device", take.device},
-        {"profile", take.profile},
+        {"profile", toName(take.profile)},
         {"started_at", take.startedAt},
         {"sample_rate", take.sampleRate},
         {"recovered", take.recovered},

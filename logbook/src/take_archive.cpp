@@ -1,5 +1,7 @@
 #include "upbeat/logbook/take_archive.h"
 
+#include <limits>
+
 #include "upbeat/take/teach.h"
 
 namespace upbeat {
@@ -41,16 +43,17 @@ Result<Rescued> TakeArchive::rescue(const std::string& name, const MeasureTake& 
     auto take = m_store.rescue(name);
     if (!take) return tl::unexpected(take.error());
     if (!goesOn(Step::Rescued)) return stopped();
-    const bool isLesson = isTeaching(take->exercise);
-    if (isLesson || take->frame.bars < 1) {
+    const bool isOfKit = isLesson(take->exercise);
+    if (isOfKit || take->frame.bars < 1) {
         m_store.discard(name);
-        return Rescued{isLesson ? Rescued::Kind::Lesson : Rescued::Kind::TooShort, 0};
+        return Rescued{isOfKit ? Rescued::Kind::Lesson : Rescued::Kind::TooShort, 0};
     }
     CoachPlan plan;
     {
         const auto logbook = Logbook::open(m_folder.logbook());
         if (!logbook) return tl::unexpected(logbook.error());
-        auto own = coachPlanOf(**logbook, *take, TakeMoment{take->startedAt, 0});
+        // Of those that were started in the same second the log has the earlier ones.
+        auto own = coachPlanOf(**logbook, *take, TakeMoment{take->startedAt, std::numeric_limits<qint64>::max()});
         if (!own) return tl::unexpected(own.error());
         plan = *std::move(own);
     }
@@ -95,7 +98,7 @@ Result<TakeArchive::Found> TakeArchive::find(qint64 id) const {
 Result<CoachPlan> coachPlanOf(const Logbook& logbook, const TakeRecord& take, const std::optional<TakeMoment>& moment) {
     const LadderRepository ladders(logbook);
     CoachPlan plan;
-    plan.profile = take.profile == performanceProfile().name ? performanceProfile() : practiceProfile();
+    plan.profile = profileOf(take.profile);
     plan.ladder = take.ladder.value_or(ladderOf(take.exercise));
     if (!take.ladder) {
         const auto saved = ladders.find(take.exercise.id);

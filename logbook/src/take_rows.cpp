@@ -57,7 +57,7 @@ std::vector<Cell> cellsOf(const TakeRecord& take) {
                             {"duration_s", take.durationS},
                             {"sample_rate", take.sampleRate},
                             {"device", toQt(take.device)},
-                            {"profile", toQt(take.profile)},
+                            {"profile", toQt(std::string(toName(take.profile)))},
                             {"file", toQt(take.file)},
                             {"recovered", take.recovered},
                             {"note", toQt(take.note)},
@@ -87,7 +87,7 @@ TakeRecord recordFrom(const Row& row, Exercise exercise) {
     take.durationS = row.number("duration_s");
     take.sampleRate = row.whole("sample_rate");
     take.device = row.text("device");
-    take.profile = row.text("profile");
+    take.profile = profileFromName(row.text("profile")).value_or(take.profile);
     take.file = row.text("file");
     take.recovered = row.flag("recovered");
     take.note = row.text("note");

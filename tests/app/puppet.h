@@ -47,10 +47,10 @@ class PuppetStream : public DuplexStream, private AudioProcess {
     SimulatedStream m_inner;
 };
 
-/// "jack:puppet" is a puppet; all other inputs are what they are.
+/// The JACK port "puppet" is a puppet; all other inputs are what they are.
 inline MakeStream withPuppet(const std::shared_ptr<Strings>& strings, double speed) {
-    return [strings, speed](const QString& id, const AudioEngine& engine) -> std::unique_ptr<DuplexStream> {
-        if (id == QLatin1String("jack:puppet")) return std::make_unique<PuppetStream>(engine, strings, speed);
+    return [strings, speed](const InputId& id, const AudioEngine& engine) -> std::unique_ptr<DuplexStream> {
+        if (id == InputId(JackInput{"puppet"})) return std::make_unique<PuppetStream>(engine, strings, speed);
         return realStreams(speed)(id, engine);
     };
 }

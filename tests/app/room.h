@@ -35,12 +35,12 @@ struct Room {
     explicit Room(const Character& character = soloist()) { open(character); }
     void open(const Character& character) {
         studio = studioIn(dir, character);
-        studio->chooseExercise("singles-sixteenths");
+        studio->stand().choose("singles-sixteenths");
     }
     void playOne() const {
-        const qint64 before = studio->take() ? studio->take()->id : 0;
-        studio->startTake();
-        QTRY_VERIFY_WITH_TIMEOUT(studio->take() && studio->take()->id > before, 60000);
+        const qint64 before = studio->review().take() ? studio->review().take()->id : 0;
+        studio->recorder().start();
+        QTRY_VERIFY_WITH_TIMEOUT(studio->review().take() && studio->review().take()->id > before, 60000);
     }
 };
 

@@ -30,7 +30,7 @@ struct Desk {
     explicit Desk(const Character& character = faulty()) { open(character); }
     void open(const Character& character) {
         studio = studioIn(dir, character);
-        studio->chooseExercise("paradiddle-accents");
+        studio->stand().choose("paradiddle-accents");
         window = std::make_unique<MainWindow>(*studio);
         window->show();
         window->activateWindow();
@@ -42,7 +42,7 @@ struct Desk {
     }
     void playOne() const {
         key(Qt::Key_Space);
-        QTRY_VERIFY_WITH_TIMEOUT(window->current() == MainWindow::Look && studio->take()->id > 0, 60000);
+        QTRY_VERIFY_WITH_TIMEOUT(window->current() == MainWindow::Look && studio->review().take()->id > 0, 60000);
     }
     template <class Widget>
     [[nodiscard]] Widget* in(int place) const {

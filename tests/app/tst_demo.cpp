@@ -15,6 +15,12 @@ Scenario scenario() {
     return *read;
 }
 
+Exercise pageCalled(const std::string& id) {
+    Exercise page;
+    page.id = id;
+    return page;
+}
+
 }  // namespace
 
 class TestDemo : public QObject {
@@ -25,9 +31,13 @@ class TestDemo : public QObject {
         QCOMPARE(s.exercises.size(), std::size_t{4});
         QVERIFY(s.practiceDays() >= 8);
         QVERIFY(s.daysAgo.front() >= 12);
-        QVERIFY(s.find(s.open) != nullptr);
-        QVERIFY(s.find(s.open + "~1.2") == s.find(s.open));
-        QVERIFY(s.find("nobody") == nullptr);
+        const Exercise open = pageCalled(s.open);
+        QVERIFY(s.find(open) != nullptr);
+        Exercise drill = open;
+        markAsPart(drill, {s.open, Span{1, Beats(2), Beats(3)}});
+        QVERIFY(drill.id != open.id);
+        QVERIFY(s.find(drill) == s.find(open));
+        QVERIFY(s.find(pageCalled("nobody")) == nullptr);
         for (const ScenarioExercise& e : s.exercises) {
             QVERIFY(check(e.atStart).has_value() && check(e.atGoal).has_value());
             QCOMPARE(e.atStart.habits.size(), e.atGoal.habits.size());
@@ -36,7 +46,7 @@ class TestDemo : public QObject {
 
     void faultsGrowWithTempoAndShrinkWithPractice() {
         const Scenario s = scenario();
-        const ScenarioExercise& player = *s.find("ferry-shuffle");
+        const ScenarioExercise& player = *s.find(pageCalled("ferry-shuffle"));
         const Character slow = player.at(player.exercise.tempo.start, 0);
         const Character fast = player.at(player.exercise.tempo.goal, 0);
         QCOMPARE(slow, player.atStart);

@@ -5,8 +5,8 @@
 #include "climb/gate_list.h"
 #include "climb/ladder_layout.h"
 #include "log/log_model.h"
-#include "prepare/exercise_model.h"
 #include "place/verdict_bar.h"
+#include "prepare/exercise_model.h"
 #include "studio/settings.h"
 #include "theme/theme.h"
 #include "theme/words.h"
@@ -208,8 +208,8 @@ class TestModels : public QObject {
         s.click.barsOff = 2;
         s.clickTone = ClickTone::Reed;
         s.minutes = 5;
-        s.profile = QStringLiteral("performance");
-        s.input = QStringLiteral("jack:system:capture_2");
+        s.profile = ProfileKind::Performance;
+        s.input = JackInput{"system:capture_2"};
         s.latencyMs = 7.25;
         s.careShown = true;
         {

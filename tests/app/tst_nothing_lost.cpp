@@ -26,8 +26,8 @@ struct PuppetRoom {
     std::shared_ptr<Strings> strings = std::make_shared<Strings>();
     std::unique_ptr<Studio> studio;
 
-    PuppetRoom() { open(QStringLiteral("jack:puppet")); }
-    void open(const QString& input) {
+    PuppetRoom() { open(JackInput{"puppet"}); }
+    void open(const InputId& input) {
         StudioOptions options;
         options.dataFolder = dir.path().toStdString();
         options.settingsFile = dir.filePath(QStringLiteral("settings.ini"));
@@ -38,14 +38,15 @@ struct PuppetRoom {
         if (!opened) qFatal("%s", opened.error().sentence().c_str());
         studio = std::move(*opened);
         studio->notices().startListening();
-        PracticeSettings settings = studio->settings();
+        PracticeSettings settings = studio->setup().settings();
         settings.input = input;
-        studio->changeSettings(settings);
-        studio->chooseExercise("singles-sixteenths");
+        studio->setup().change(settings);
+        studio->stand().choose("singles-sixteenths");
     }
     void playUntilBeat(double beat) const {
-        studio->startTake();
-        QTRY_VERIFY_WITH_TIMEOUT(studio->live() != nullptr && studio->live()->beatsNow() > beat, 60000);
+        studio->recorder().start();
+        QTRY_VERIFY_WITH_TIMEOUT(studio->recorder().live() != nullptr && studio->recorder().live()->beatsNow() > beat,
+                                 60000);
     }
 };
 
@@ -74,19 +75,19 @@ class TestNothingLost : public QObject {
         QSignalSpy failed(&room.studio->notices(), &Notices::failed);
         room.playUntilBeat(9);
         room.strings->gone = true;
-        QTRY_VERIFY_WITH_TIMEOUT(room.studio->take() && room.studio->take()->id > 0, 60000);
+        QTRY_VERIFY_WITH_TIMEOUT(room.studio->review().take() && room.studio->review().take()->id > 0, 60000);
         QCOMPARE(failed.count(), 1);
         QVERIFY(failed.front().front().toString().contains(QStringLiteral("left")));
-        QVERIFY(room.studio->take()->stored.frame.bars >= 2);
-        QVERIFY(room.studio->take()->stored.frame.bars < 8);
+        QVERIFY(room.studio->review().take()->stored.frame.bars >= 2);
+        QVERIFY(room.studio->review().take()->stored.frame.bars < 8);
         // Still away: said, and no take begins. Back again: the next one does.
-        room.studio->startTake();
-        QVERIFY(!room.studio->isRecording());
+        room.studio->recorder().start();
+        QVERIFY(!room.studio->recorder().isRecording());
         QCOMPARE(failed.count(), 2);
         room.strings->gone = false;
-        room.studio->startTake();
-        QVERIFY(room.studio->isRecording());
-        QCOMPARE(room.studio->deviceName(), QStringLiteral("Puppet"));
+        room.studio->recorder().start();
+        QVERIFY(room.studio->recorder().isRecording());
+        QCOMPARE(room.studio->input().name(), QStringLiteral("Puppet"));
         room.studio->settle();
     }
 
@@ -107,7 +108,7 @@ class TestNothingLost : public QObject {
             QTest::keyClick(window.place(MainWindow::Play), static_cast<Qt::Key>(key));
         else
             window.close();
-        QTRY_VERIFY_WITH_TIMEOUT(!room.studio->isRecording() && !room.studio->isEnding(), 60000);
+        QTRY_VERIFY_WITH_TIMEOUT(!room.studio->recorder().isRecording() && !room.studio->recorder().isEnding(), 60000);
         room.studio->settle();
         QCOMPARE(room.studio->log().takes().size(), key == Qt::Key_Escape ? std::size_t{0} : std::size_t{1});
     }
@@ -116,7 +117,7 @@ class TestNothingLost : public QObject {
     void aDeviceThatGivesNothingAnyMoreIsGivenUp() {
         const auto strings = std::make_shared<Strings>();
         AudioInput input(withPuppet(strings, kSpeed));
-        QVERIFY(input.open(QStringLiteral("jack:puppet")).has_value());
+        QVERIFY(input.open(JackInput{"puppet"}).has_value());
         TakeRun run(input);
         TakePlan plan;
         plan.exercise = *builtInExercise("singles-sixteenths");
@@ -135,32 +136,32 @@ class TestNothingLost : public QObject {
         PuppetRoom room;
         room.playUntilBeat(2);
         room.strings->unplugged = true;
-        QTRY_VERIFY_WITH_TIMEOUT(room.studio->take() && room.studio->take()->id > 0, 60000);
-        const TakePtr take = room.studio->take();
+        QTRY_VERIFY_WITH_TIMEOUT(room.studio->review().take() && room.studio->review().take()->id > 0, 60000);
+        const TakePtr take = room.studio->review().take();
         QVERIFY(!take->stored.counts());
         QCOMPARE(take->analysis.verdict.action, Action::Again);
         QVERIFY(take->analysis.verdict.reason.find("does not count") != std::string::npos);
-        QVERIFY(room.studio->history().empty());
+        QVERIFY(room.studio->stand().history().empty());
         QVERIFY(take->analysis.matched.missed.size() < 8);
         // Opened again it says the same.
-        room.studio->openTake(take->id);
-        QTRY_VERIFY_WITH_TIMEOUT(room.studio->take() != take, 60000);
-        QCOMPARE(room.studio->take()->analysis.verdict.reason, take->analysis.verdict.reason);
+        room.studio->review().open(take->id);
+        QTRY_VERIFY_WITH_TIMEOUT(room.studio->review().take() != take, 60000);
+        QCOMPARE(room.studio->review().take()->analysis.verdict.reason, take->analysis.verdict.reason);
     }
 
     void anInputChosenInATakeIsOpenedWhenItHasEnded() {
         PuppetRoom room;
-        QVERIFY(!room.studio->isSimulated());
+        QVERIFY(!room.studio->input().isSimulated());
         room.playUntilBeat(5);
-        PracticeSettings settings = room.studio->settings();
-        settings.input = QStringLiteral("simulated");
-        room.studio->changeSettings(settings);
-        QVERIFY(!room.studio->isSimulated());  // the take goes on as it began
-        QCOMPARE(room.studio->deviceName(), QStringLiteral("Puppet"));
-        room.studio->stopTake();
+        PracticeSettings settings = room.studio->setup().settings();
+        settings.input = SimulatedInput{};
+        room.studio->setup().change(settings);
+        QVERIFY(!room.studio->input().isSimulated());  // the take goes on as it began
+        QCOMPARE(room.studio->input().name(), QStringLiteral("Puppet"));
+        room.studio->recorder().stop();
         room.studio->settle();
-        QVERIFY(room.studio->isSimulated());
-        QCOMPARE(room.studio->take()->stored.device, std::string("Puppet"));
+        QVERIFY(room.studio->input().isSimulated());
+        QCOMPARE(room.studio->review().take()->stored.device, std::string("Puppet"));
     }
 
     // ---- the verdict
@@ -169,94 +170,94 @@ class TestNothingLost : public QObject {
         Room room;
         for (int i = 0; i < 3; ++i) room.playOne();
         room.studio->settle();
-        QCOMPARE(room.studio->nextStep()->verdict.action, Action::Up);
-        room.studio->acceptNextStep();
-        QCOMPARE(room.studio->ladder().tempoBpm, 64.0);
-        QVERIFY(room.studio->nextStep() == nullptr);
-        room.studio->setTempo(100);
+        QCOMPARE(room.studio->nextSteps().now()->verdict.action, Action::Up);
+        room.studio->nextSteps().accept();
+        QCOMPARE(room.studio->stand().ladder().tempoBpm, 64.0);
+        QVERIFY(room.studio->nextSteps().now() == nullptr);
+        room.studio->stand().setTempo(100);
         QSignalSpy said(&room.studio->notices(), &Notices::said);
-        room.studio->acceptNextStep();
+        room.studio->nextSteps().accept();
         QCOMPARE(said.count(), 1);
-        QCOMPARE(room.studio->ladder().tempoBpm, 100.0);
+        QCOMPARE(room.studio->stand().ladder().tempoBpm, 100.0);
     }
 
     void aVerdictIsNotFollowedOnAnotherExercise() {
         Room room;
         for (int i = 0; i < 3; ++i) room.playOne();
         room.studio->settle();
-        room.studio->chooseExercise("flam-taps");
-        const double before = room.studio->ladder().tempoBpm;
-        QVERIFY(room.studio->nextStep() == nullptr);
-        room.studio->acceptNextStep();
-        QCOMPARE(room.studio->ladder().tempoBpm, before);
+        room.studio->stand().choose("flam-taps");
+        const double before = room.studio->stand().ladder().tempoBpm;
+        QVERIFY(room.studio->nextSteps().now() == nullptr);
+        room.studio->nextSteps().accept();
+        QCOMPARE(room.studio->stand().ladder().tempoBpm, before);
         // It still stands where it belongs.
-        room.studio->chooseExercise("singles-sixteenths");
-        room.studio->acceptNextStep();
-        QCOMPARE(room.studio->ladder().tempoBpm, 64.0);
+        room.studio->stand().choose("singles-sixteenths");
+        room.studio->nextSteps().accept();
+        QCOMPARE(room.studio->stand().ladder().tempoBpm, 64.0);
     }
 
     void aSecondEnterOnAStageDoesNotAdvanceTwice() {
         Room room(machine());
-        room.studio->chooseExercise("unison-hands-foot");
-        PracticeSettings settings = room.studio->settings();
+        room.studio->stand().choose("unison-hands-foot");
+        PracticeSettings settings = room.studio->setup().settings();
         settings.barsPerTake = 4;
-        room.studio->changeSettings(settings);
-        room.studio->takeApart(Method::LimbsApart);
+        room.studio->setup().change(settings);
+        room.studio->takingApart().begin(Method::LimbsApart);
         for (int i = 0; i < kCleanPerStage; ++i) room.playOne();
         room.studio->settle();
-        room.studio->acceptNextStep();
-        QCOMPARE(room.studio->stage(), 1);
-        room.studio->acceptNextStep();
-        QCOMPARE(room.studio->stage(), 1);
+        room.studio->nextSteps().accept();
+        QCOMPARE(room.studio->takingApart().stage(), 1);
+        room.studio->nextSteps().accept();
+        QCOMPARE(room.studio->takingApart().stage(), 1);
     }
 
     void aStageThatTheTimerMovedIsNotMovedAgainByTheVerdict() {
         Room room(machine());
-        room.studio->chooseExercise("unison-hands-foot");
-        room.studio->takeApart(Method::LimbsApart);
+        room.studio->stand().choose("unison-hands-foot");
+        room.studio->takingApart().begin(Method::LimbsApart);
         for (int i = 0; i < kCleanPerStage; ++i) room.playOne();
         room.studio->settle();
-        QCOMPARE(room.studio->nextStep()->verdict.action, Action::Up);
-        room.studio->goToStage(1);  // as the timer does
-        QVERIFY(room.studio->nextStep() == nullptr);
-        room.studio->acceptNextStep();
-        QCOMPARE(room.studio->stage(), 1);
+        QCOMPARE(room.studio->nextSteps().now()->verdict.action, Action::Up);
+        room.studio->takingApart().goTo(1);  // as the timer does
+        QVERIFY(room.studio->nextSteps().now() == nullptr);
+        room.studio->nextSteps().accept();
+        QCOMPARE(room.studio->takingApart().stage(), 1);
     }
 
     void onlyTheNewestTakeOfAnExerciseHasANextStep() {
         const Desk desk(soloist());
         desk.playOne();
-        const qint64 first = desk.studio->take()->id;
+        const qint64 first = desk.studio->review().take()->id;
         desk.playOne();
-        const qint64 second = desk.studio->take()->id;
+        const qint64 second = desk.studio->review().take()->id;
         desk.studio->settle();
-        desk.studio->openTake(first);
-        QTRY_COMPARE_WITH_TIMEOUT(desk.studio->take()->id, first, 60000);
-        QVERIFY(desk.studio->nextStep() == nullptr);
+        desk.studio->review().open(first);
+        QTRY_COMPARE_WITH_TIMEOUT(desk.studio->review().take()->id, first, 60000);
+        QVERIFY(desk.studio->nextSteps().now() == nullptr);
         QVERIFY(desk.in<VerdictBar>(MainWindow::Look)->nextStep().isEmpty());
-        desk.studio->openTake(second);
-        QTRY_COMPARE_WITH_TIMEOUT(desk.studio->take()->id, second, 60000);
-        QVERIFY(desk.studio->nextStep() != nullptr);
+        desk.studio->review().open(second);
+        QTRY_COMPARE_WITH_TIMEOUT(desk.studio->review().take()->id, second, 60000);
+        QVERIFY(desk.studio->nextSteps().now() != nullptr);
         QVERIFY(!desk.in<VerdictBar>(MainWindow::Look)->nextStep().isEmpty());
     }
 
     void aTakeOfADrillIsJudgedByItsOwnLadder() {
         Room room;
-        room.studio->setGoal(200);
-        room.studio->isolate({1, Beats(2), Beats(3)});
-        QVERIFY(room.studio->isDrill());
-        const double goal = room.studio->ladder().ladder.goalBpm;
+        room.studio->stand().setGoal(200);
+        room.studio->stand().isolate({1, Beats(2), Beats(3)});
+        QVERIFY(room.studio->stand().isPart());
+        const double goal = room.studio->stand().ladder().ladder.goalBpm;
         room.playOne();
         room.studio->settle();
-        const qint64 id = room.studio->take()->id;
-        const std::string headline = room.studio->take()->analysis.verdict.headline;
-        room.studio->backToWhole();
-        room.studio->setTempo(180);
-        room.studio->openTake(id);
-        QTRY_VERIFY_WITH_TIMEOUT(room.studio->take()->stored.ladder.has_value(), 60000);
-        QCOMPARE(room.studio->take()->stored.ladder->goalBpm, goal);
-        QCOMPARE(room.studio->take()->analysis.verdict.headline, headline);
-        QCOMPARE(room.studio->ladder().tempoBpm, 180.0);
+        const qint64 id = room.studio->review().take()->id;
+        const std::string headline = room.studio->review().take()->analysis.verdict.headline;
+        room.studio->stand().backToWhole();
+        room.studio->stand().setTempo(180);
+        room.studio->review().open(id);
+        QTRY_VERIFY_WITH_TIMEOUT(room.studio->review().take()->stored.ladder.has_value(), 60000);
+        QCOMPARE(room.studio->review().take()->stored.ladder->goalBpm, goal);
+        QCOMPARE(room.studio->review().take()->analysis.verdict.headline, headline);
+        QCOMPARE(room.studio->stand().ladder().tempoBpm, 180.0);
     }
 
     // ---- the folder
@@ -265,24 +266,24 @@ class TestNothingLost : public QObject {
         Room room;
         room.playOne();
         room.studio->settle();
-        room.studio->startTake();
-        QTRY_VERIFY_WITH_TIMEOUT(room.studio->live()->beatsNow() > 5, 60000);
+        room.studio->recorder().start();
+        QTRY_VERIFY_WITH_TIMEOUT(room.studio->recorder().live()->beatsNow() > 5, 60000);
         const auto second = studioIn(room.dir, soloist());
         QSignalSpy failed(&second->notices(), &Notices::failed);
         QSignalSpy said(&second->notices(), &Notices::said);
         second->notices().startListening();
-        QVERIFY(!second->mayWrite());
+        QVERIFY(!second->folder().mayWrite());
         QVERIFY(failed.front().front().toString().contains(QStringLiteral("Another Upbeat Check")));
-        QVERIFY(second->interrupted().empty());  // the running take of the first one
+        QVERIFY(second->keeper().interrupted().empty());  // the running take of the first one
         QCOMPARE(second->log().takes().size(), std::size_t{1});
-        second->startTake();
+        second->recorder().start();
         second->log().setNote(second->log().takes().front().id, QStringLiteral("x"));
-        second->startExercise(second->exercise());
-        QVERIFY(!second->isRecording());
+        second->manuscript().start(second->stand().exercise());
+        QVERIFY(!second->recorder().isRecording());
         QCOMPARE(said.count(), 3);
         QVERIFY(second->log().takes().front().note.empty());
-        second->openTake(second->log().takes().front().id);
-        QTRY_VERIFY_WITH_TIMEOUT(second->take() != nullptr, 60000);
+        second->review().open(second->log().takes().front().id);
+        QTRY_VERIFY_WITH_TIMEOUT(second->review().take() != nullptr, 60000);
         room.studio->settle();
         QCOMPARE(room.studio->log().takes().size(), std::size_t{2});
     }
@@ -290,7 +291,7 @@ class TestNothingLost : public QObject {
     void aDamagedLogbookIsRebuiltFromTheRecordings() {
         Room room;
         for (int i = 0; i < 3; ++i) room.playOne();
-        room.studio->acceptNextStep();
+        room.studio->nextSteps().accept();
         room.studio->settle();
         const auto before = room.studio->log().takes();
         room.studio.reset();
@@ -304,7 +305,7 @@ class TestNothingLost : public QObject {
         const auto aside = setAside(file);
         QVERIFY(aside.has_value());
         room.open(soloist());
-        room.studio->rebuildLog(QString::fromStdString(aside->string()));
+        room.studio->keeper().rebuildLog(QString::fromStdString(aside->string()));
         room.studio->settle();
         const auto after = room.studio->log().takes();
         QCOMPARE(after.size(), before.size());
@@ -313,8 +314,8 @@ class TestNothingLost : public QObject {
             QCOMPARE(after[i].headline, before[i].headline);
             QCOMPARE(after[i].clean, before[i].clean);
         }
-        QCOMPARE(room.studio->ladder().tempoBpm, 60.0);  // of its last take
-        QVERIFY(room.studio->interrupted().empty());
+        QCOMPARE(room.studio->stand().ladder().tempoBpm, 60.0);  // of its last take
+        QVERIFY(room.studio->keeper().interrupted().empty());
         QCOMPARE(QString::fromStdString(*readFile(*aside)), QStringLiteral("Dear drummer"));
     }
 

@@ -54,10 +54,10 @@ class TestPrepare : public QObject {
         QFETCH(QStringList, rows);
         const Desk desk;
         type(desk, QStringLiteral("<Ctrl+N>"));
-        QVERIFY(desk.studio->exercise().strokes.empty());
+        QVERIFY(desk.studio->stand().exercise().strokes.empty());
         type(desk, keys);
-        QCOMPARE(pageRows(desk.studio->exercise()).join(QLatin1Char(0x2f)), rows.join(QLatin1Char(0x2f)));
-        QCOMPARE(desk.studio->exercise().swells.size(),
+        QCOMPARE(pageRows(desk.studio->stand().exercise()).join(QLatin1Char(0x2f)), rows.join(QLatin1Char(0x2f)));
+        QCOMPARE(desk.studio->stand().exercise().swells.size(),
                  keys.endsWith(QLatin1Char('<')) ? std::size_t{1} : std::size_t{0});
         type(desk, QStringLiteral("<Esc>"));
         QCOMPARE(prepareOf(desk)->panel(), PreparePlace::Controls);
@@ -74,7 +74,7 @@ class TestPrepare : public QObject {
             return std::any_of(labels.begin(), labels.end(), [&](QLabel* l) { return l->text().contains(text); });
         };
         QVERIFY(said(QStringLiteral("3 parts")));
-        QCOMPARE(desk.in<CountLineEditor>(MainWindow::Prepare)->editor().exercise().strokes.size(), std::size_t{4});
+        QCOMPARE(desk.studio->manuscript().editor().exercise().strokes.size(), std::size_t{4});
         type(desk, QStringLiteral("4"));
         QVERIFY(!said(QStringLiteral("3 parts")));
         type(desk, QStringLiteral("n<Home>v"));  // a second row for the hands
@@ -91,27 +91,27 @@ class TestPrepare : public QObject {
         const Exercise ours = *builtInExercise("paradiddle-accents");
         {
             auto studio = studioIn(dir, faulty());
-            studio->chooseExercise("paradiddle-accents");
+            studio->stand().choose("paradiddle-accents");
             MainWindow window(*studio);
             window.show();
             (void)QTest::qWaitForWindowActive(&window);
             QTest::keyClick(window.focusWidget(), Qt::Key_E);
             QTest::keyClick(window.focusWidget(), Qt::Key_M);
             QTest::keyClick(window.focusWidget(), Qt::Key_Escape);
-            QVERIFY(Studio::isOwn(studio->exercise().id));
-            QCOMPARE(pageRows(studio->exercise()), QStringList{"snare | >LRLL >RLRR >LRLL >RLRR |"});
+            QVERIFY(studio->shelf().isOwn(studio->stand().exercise().id));
+            QCOMPARE(pageRows(studio->stand().exercise()), QStringList{"snare | >LRLL >RLRR >LRLL >RLRR |"});
         }
         auto studio = studioIn(dir, faulty());
-        QVERIFY(Studio::isOwn(studio->exercises().front().id));
-        QCOMPARE(studio->exercises().front().strokes.front().limb, Limb::LeftHand);
-        studio->chooseExercise("paradiddle-accents");
-        QCOMPARE(studio->exercise(), ours);
-        studio->chooseExercise(studio->exercises().front().id);
-        studio->forgetExercise();
-        QVERIFY(!Studio::isOwn(studio->exercises().front().id));
+        QVERIFY(studio->shelf().isOwn(studio->shelf().exercises().front().id));
+        QCOMPARE(studio->shelf().exercises().front().strokes.front().limb, Limb::LeftHand);
+        studio->stand().choose("paradiddle-accents");
+        QCOMPARE(studio->stand().exercise(), ours);
+        studio->stand().choose(studio->shelf().exercises().front().id);
+        studio->manuscript().forget();
+        QVERIFY(!studio->shelf().isOwn(studio->shelf().exercises().front().id));
         studio.reset();
         studio = studioIn(dir, faulty());
-        QVERIFY(!Studio::isOwn(studio->exercises().front().id));
+        QVERIFY(!studio->shelf().isOwn(studio->shelf().exercises().front().id));
     }
 
     void whatWasJustTypedIsNotLost() {
@@ -121,17 +121,17 @@ class TestPrepare : public QObject {
             MainWindow window(*studio);
             window.show();
             (void)QTest::qWaitForWindowActive(&window);
-            studio->chooseExercise("paradiddle-accents");
+            studio->stand().choose("paradiddle-accents");
             QTest::keyClick(window.focusWidget(), Qt::Key_E);
             QTest::keyClick(window.focusWidget(), Qt::Key_M);
             // At once on to another exercise, or out of the program.
-            if (!closes) studio->chooseExercise("flam-taps");
+            if (!closes) studio->stand().choose("flam-taps");
             window.close();
             studio.reset();
             studio = studioIn(dir, faulty());
-            QCOMPARE(studio->exercises().front().strokes.front().limb, Limb::LeftHand);
-            studio->chooseExercise(studio->exercises().front().id);
-            studio->forgetExercise();
+            QCOMPARE(studio->shelf().exercises().front().strokes.front().limb, Limb::LeftHand);
+            studio->stand().choose(studio->shelf().exercises().front().id);
+            studio->manuscript().forget();
         }
     }
 
@@ -140,26 +140,26 @@ class TestPrepare : public QObject {
         const Desk desk;
         type(desk, QStringLiteral("e<Esc>"));
         desk.playOne();
-        const qint64 first = desk.studio->take()->id;
-        const Exercise before = desk.studio->exercise();
+        const qint64 first = desk.studio->review().take()->id;
+        const Exercise before = desk.studio->stand().exercise();
         desk.window->go(MainWindow::Prepare);
         type(desk, QStringLiteral("e<Right>x<Esc>"));
-        QVERIFY(desk.studio->exercise() != before);
-        QCOMPARE(desk.studio->exercise().id, before.id);
+        QVERIFY(desk.studio->stand().exercise() != before);
+        QCOMPARE(desk.studio->stand().exercise().id, before.id);
         QCOMPARE(desk.studio->log().takes(before.id).size(), std::size_t{1});
-        desk.studio->openTake(first);
-        QTRY_VERIFY(desk.studio->take()->id == first);
-        QCOMPARE(desk.studio->take()->stored.exercise.strokes, before.strokes);
+        desk.studio->review().open(first);
+        QTRY_VERIFY(desk.studio->review().take()->id == first);
+        QCOMPARE(desk.studio->review().take()->stored.exercise.strokes, before.strokes);
     }
 
     void anEmptyPageLeavesNothingBehind() {
         const Desk desk;
-        const auto count = desk.studio->exercises().size();
+        const auto count = desk.studio->shelf().exercises().size();
         type(desk, QStringLiteral("<Ctrl+N>"));
         desk.key(Qt::Key_Space);
-        QVERIFY(!desk.studio->isRecording());
+        QVERIFY(!desk.studio->recorder().isRecording());
         type(desk, QStringLiteral("<Esc>"));
-        QCOMPARE(desk.studio->exercises().size(), count);
+        QCOMPARE(desk.studio->shelf().exercises().size(), count);
     }
 
     void theMousePlacesThePenAndWrites() {
@@ -168,14 +168,14 @@ class TestPrepare : public QObject {
         auto* line = desk.in<CountLineEditor>(MainWindow::Prepare);
         const QPoint third(line->width() / 2, 60);
         QTest::mouseClick(line, Qt::LeftButton, Qt::NoModifier, third);
-        const Beats at = line->editor().at();
+        const Beats at = desk.studio->manuscript().editor().at();
         QVERIFY(at > Beats(1) && at < Beats(3));
         for (const Level level : {Level::Tap, Level::Accent, Level::Ghost}) {
             QTest::mouseDClick(line, Qt::LeftButton, Qt::NoModifier, third);
-            QCOMPARE(line->editor().stroke()->level, level);
+            QCOMPARE(desk.studio->manuscript().editor().stroke()->level, level);
         }
         QTest::mouseDClick(line, Qt::LeftButton, Qt::NoModifier, third);
-        QVERIFY(line->editor().stroke() == nullptr);
+        QVERIFY(desk.studio->manuscript().editor().stroke() == nullptr);
     }
 
     void meterBarsAndRulesChangeThePage() {
@@ -188,17 +188,17 @@ class TestPrepare : public QObject {
         };
         auto* rule = boxOf(QStringLiteral("Rule"));
         Q_EMIT rule->activated(rule->findText(QStringLiteral("accent the 2nd of 4")));
-        QCOMPARE(pageRows(desk.studio->exercise()), QStringList{"snare | R>LRL R>LRL R>LRL R>LRL |"});
+        QCOMPARE(pageRows(desk.studio->stand().exercise()), QStringList{"snare | R>LRL R>LRL R>LRL R>LRL |"});
         auto* meter = boxOf(QStringLiteral("Meter"));
         Q_EMIT meter->activated(meter->findText(QStringLiteral("2/4")));
-        QCOMPARE(desk.studio->exercise().meter, (Meter{4, 4}));  // two beats would fall out: said, not done
+        QCOMPARE(desk.studio->stand().exercise().meter, (Meter{4, 4}));  // two beats would fall out: said, not done
         auto* bars = panel->findChild<QSpinBox*>();
         bars->setValue(2);
-        QCOMPARE(pageRows(desk.studio->exercise()), QStringList{"snare | R>LRL R>LRL | R>LRL R>LRL |"});
+        QCOMPARE(pageRows(desk.studio->stand().exercise()), QStringList{"snare | R>LRL R>LRL | R>LRL R>LRL |"});
         auto* feel = boxOf(QStringLiteral("Feel"));
         feel->setCurrentIndex(2);
         Q_EMIT feel->activated(2);
-        QCOMPARE(desk.studio->exercise().feel, (Feel{SwingLevel::Sixteenth, 2.0, false}));
+        QCOMPARE(desk.studio->stand().exercise().feel, (Feel{SwingLevel::Sixteenth, 2.0, false}));
     }
 
     /// N2, N6 and N8: rules in the player's words.
@@ -207,15 +207,15 @@ class TestPrepare : public QObject {
         type(desk, QStringLiteral("<Ctrl+N>rlrl<Home>"));
         auto* panel = desk.in<EditPanel>(MainWindow::Prepare);
         QCOMPARE(panel->applyWords(QStringLiteral("5+3+5+3")), QString());
-        QCOMPARE(pageRows(desk.studio->exercise()), QStringList{"snare | !>RLRL R!>LRL !>RLRL R!>LRL |"});
+        QCOMPARE(pageRows(desk.studio->stand().exercise()), QStringList{"snare | !>RLRL R!>LRL !>RLRL R!>LRL |"});
         QVERIFY(panel->applyWords(QStringLiteral("5+3+5")).contains(QStringLiteral("3 too few")));
         QCOMPARE(panel->applyWords(QStringLiteral("7")), QString());
-        QVERIFY(pageRows(desk.studio->exercise()).front().startsWith(QStringLiteral("snare | RRLL RR>L. ")));
+        QVERIFY(pageRows(desk.studio->stand().exercise()).front().startsWith(QStringLiteral("snare | RRLL RR>L. ")));
         QVERIFY(panel->applyWords(QStringLiteral("99")).contains(QStringLiteral("roll")));
         QCOMPARE(panel->applyWords(QStringLiteral("wa-ter-mel-on")), QString());
-        QCOMPARE(desk.studio->exercise().words.at(4).back(), std::string("on"));
+        QCOMPARE(desk.studio->stand().exercise().words.at(4).back(), std::string("on"));
         QCOMPARE(panel->applyWords(QStringLiteral("pp")), QString());
-        QCOMPARE(desk.studio->exercise().swells, (std::vector<Swell>{{Beats(0), Beats(4), -24, -24}}));
+        QCOMPARE(desk.studio->stand().exercise().swells, (std::vector<Swell>{{Beats(0), Beats(4), -24, -24}}));
         QVERIFY(panel->applyWords(QStringLiteral("what")).contains(QStringLiteral("no rule")));
     }
 
@@ -223,7 +223,7 @@ class TestPrepare : public QObject {
     void theBusierHandIsNamed() {
         const Desk desk;
         const auto says = [&](const char* id, const QString& words) {
-            desk.studio->chooseExercise(id);
+            desk.studio->stand().choose(id);
             const auto labels = prepareOf(desk)->findChildren<QLabel*>();
             return std::any_of(labels.begin(), labels.end(), [&](QLabel* l) { return l->text().contains(words); });
         };
@@ -246,12 +246,12 @@ class TestPrepare : public QObject {
         };
         type(desk, QStringLiteral("<PgDown>"));
         choose("7/8 here");
-        QCOMPARE(metersOf(desk.studio->exercise()), (std::vector<Meter>{{4, 4}, {7, 8}}));
+        QCOMPARE(metersOf(desk.studio->stand().exercise()), (std::vector<Meter>{{4, 4}, {7, 8}}));
         QCOMPARE(meter->currentText(), QStringLiteral("7/8 here"));
         type(desk, QStringLiteral("<PgUp>"));
         QCOMPARE(meter->currentText(), QStringLiteral("4/4 here"));
         choose("3/4 here");
-        QCOMPARE(metersOf(desk.studio->exercise()), (std::vector<Meter>{{4, 4}, {7, 8}}));
+        QCOMPARE(metersOf(desk.studio->stand().exercise()), (std::vector<Meter>{{4, 4}, {7, 8}}));
         const auto labels = panel->findChildren<QLabel*>();
         QVERIFY(std::any_of(labels.begin(), labels.end(),
                             [](QLabel* l) { return l->text().contains(QStringLiteral("holds more strokes")); }));
@@ -263,26 +263,26 @@ class TestPrepare : public QObject {
         type(desk, QStringLiteral("<Ctrl+N>"));
         auto* panel = desk.in<EditPanel>(MainWindow::Prepare);
         QCOMPARE(panel->append(*builtInExercise("groove-waltz")), QString());
-        QCOMPARE(desk.studio->exercise().meter, (Meter{3, 4}));
+        QCOMPARE(desk.studio->stand().exercise().meter, (Meter{3, 4}));
         type(desk, QStringLiteral("<Ctrl+R>"));
         // The waltz swings, the fill does not: said.
         const Exercise fill = barsOf(*builtInExercise("fill-sixteenths-down"), 2, 2);
         QVERIFY(panel->append(fill).contains(QStringLiteral("feel of the page")));
-        const Exercise& song = desk.studio->exercise();
+        const Exercise& song = desk.studio->stand().exercise();
         const int bars = song.bars;
         QCOMPARE(metersOf(song).back(), (Meter{4, 4}));
         type(desk, QStringLiteral("<Escape>"));
         auto* bar = desk.in<HearBar>(MainWindow::Prepare);
         auto* from = bar->findChildren<QSpinBox*>().front();
         type(desk, QStringLiteral("r"));
-        QVERIFY(!desk.studio->isDrill());  // all of it is all of it
+        QVERIFY(!desk.studio->stand().isPart());  // all of it is all of it
         from->setValue(bars);
         type(desk, QStringLiteral("r"));
-        QVERIFY(desk.studio->isDrill());
-        QCOMPARE(desk.studio->exercise().bars, 1);
-        QCOMPARE(desk.studio->exercise().meter, (Meter{4, 4}));
+        QVERIFY(desk.studio->stand().isPart());
+        QCOMPARE(desk.studio->stand().exercise().bars, 1);
+        QCOMPARE(desk.studio->stand().exercise().meter, (Meter{4, 4}));
         type(desk, QStringLiteral("r"));
-        QCOMPARE(desk.studio->exercise().bars, bars);
+        QCOMPARE(desk.studio->stand().exercise().bars, bars);
     }
 
     void filesComeInAndGoOut() {
@@ -290,22 +290,22 @@ class TestPrepare : public QObject {
         QSignalSpy said(&desk.studio->notices(), &Notices::said);
         QSignalSpy failed(&desk.studio->notices(), &Notices::failed);
         const QString file = desk.dir.filePath(QStringLiteral("page.mxl"));
-        desk.studio->exportExercise(file);
+        desk.studio->shelf().exportFile(desk.studio->stand().exercise(), file);
         QTRY_COMPARE(said.count(), 1);
-        desk.studio->importExercise(file);
+        desk.studio->shelf().importFile(file);
         QTRY_COMPARE(said.count(), 2);
-        QVERIFY(Studio::isOwn(desk.studio->exercise().id));
-        QCOMPARE(desk.studio->exercise().strokes, builtInExercise("paradiddle-accents")->strokes);
-        desk.studio->exportExercise(desk.dir.filePath(QStringLiteral("page.mid")));
+        QVERIFY(desk.studio->shelf().isOwn(desk.studio->stand().exercise().id));
+        QCOMPARE(desk.studio->stand().exercise().strokes, builtInExercise("paradiddle-accents")->strokes);
+        desk.studio->shelf().exportFile(desk.studio->stand().exercise(), desk.dir.filePath(QStringLiteral("page.mid")));
         QTRY_COMPARE(said.count(), 3);
         QVERIFY(said.last().first().toString().contains(QStringLiteral("cannot hold")));
         QFile bad(desk.dir.filePath(QStringLiteral("bad.musicxml")));
         QVERIFY(bad.open(QIODevice::WriteOnly));
         bad.write("<score-partwise>");
         bad.close();
-        desk.studio->importExercise(bad.fileName());
+        desk.studio->shelf().importFile(bad.fileName());
         QTRY_COMPARE(failed.count(), 1);
-        desk.studio->exportExercise(desk.dir.filePath(QStringLiteral("page.doc")));
+        desk.studio->shelf().exportFile(desk.studio->stand().exercise(), desk.dir.filePath(QStringLiteral("page.doc")));
         QTRY_COMPARE(failed.count(), 2);
     }
 };

@@ -21,62 +21,62 @@ class TestStages : public QObject {
     /// N12 to N19: stages are played, measured and gated like any exercise, and the verdict moves between them.
     void anExerciseIsTakenApartAndPutTogether() {
         const Desk desk(machine());
-        desk.studio->chooseExercise("unison-hands-foot");
-        PracticeSettings settings = desk.studio->settings();
+        desk.studio->stand().choose("unison-hands-foot");
+        PracticeSettings settings = desk.studio->setup().settings();
         settings.barsPerTake = 4;
-        desk.studio->changeSettings(settings);
+        desk.studio->setup().change(settings);
         type(desk, QStringLiteral("a"));
         auto* panel = desk.in<StagesPanel>(MainWindow::Prepare);
         QCOMPARE(panel->method(), Method::LimbsApart);
         type(desk, QStringLiteral("<Return>"));
         QCOMPARE(desk.window->current(), static_cast<int>(MainWindow::Play));
-        QCOMPARE(desk.studio->exercise().id, std::string("unison-hands-foot~limbs-apart.1"));
+        QCOMPARE(desk.studio->stand().exercise().id, std::string("unison-hands-foot~limbs-apart.1"));
         const auto playClean = [&] {
             for (int i = 0; i < kCleanPerStage; ++i) desk.playOne();
             desk.studio->settle();
-            desk.studio->acceptNextStep();
+            desk.studio->nextSteps().accept();
         };
         playClean();
-        QCOMPARE(desk.studio->stage(), 1);
-        desk.studio->goToStage(static_cast<int>(desk.studio->stages().size()) - 1);
+        QCOMPARE(desk.studio->takingApart().stage(), 1);
+        desk.studio->takingApart().goTo(static_cast<int>(desk.studio->takingApart().stages().size()) - 1);
         playClean();
-        QVERIFY(desk.studio->stages().empty());
-        QCOMPARE(desk.studio->exercise().id, std::string("unison-hands-foot"));
+        QVERIFY(desk.studio->takingApart().stages().empty());
+        QCOMPARE(desk.studio->stand().exercise().id, std::string("unison-hands-foot"));
     }
 
     /// N18: the spot is where the last take had its trouble.
     void theSpotIsWhereTheTroubleIs() {
         const Desk desk;  // plays the last sixteenth of two early
         desk.playOne();
-        desk.studio->takeApart(Method::IsolateSpan);
-        const Exercise& spot = desk.studio->exercise();
+        desk.studio->takingApart().begin(Method::IsolateSpan);
+        const Exercise& spot = desk.studio->stand().exercise();
         QCOMPARE(spot.bars, 2);
         for (const Stroke& s : spot.strokes) QVERIFY(!(s.at < Beats(1)) && !(Beats(2) < s.at));
     }
 
     void waysAreCombined() {
         const Desk desk;
-        desk.studio->chooseExercise("groove-eighths");
+        desk.studio->stand().choose("groove-eighths");
         type(desk, QStringLiteral("a"));
         auto* panel = desk.in<StagesPanel>(MainWindow::Prepare);
         panel->setInner(Method::Grow);
         type(desk, QStringLiteral("<Return>"));
-        QCOMPARE(desk.studio->exercise().id, std::string("groove-eighths~limbs-apart+grow.1"));
-        QVERIFY(desk.studio->stages().size() > 8);
-        desk.studio->goToStage(3);
-        QCOMPARE(desk.studio->stage(), 3);
-        desk.studio->backToWhole();
-        QCOMPARE(desk.studio->exercise().id, std::string("groove-eighths"));
+        QCOMPARE(desk.studio->stand().exercise().id, std::string("groove-eighths~limbs-apart+grow.1"));
+        QVERIFY(desk.studio->takingApart().stages().size() > 8);
+        desk.studio->takingApart().goTo(3);
+        QCOMPARE(desk.studio->takingApart().stage(), 3);
+        desk.studio->stand().backToWhole();
+        QCOMPARE(desk.studio->stand().exercise().id, std::string("groove-eighths"));
     }
 
     void thePartReachedIsKeptOverARestart() {
         Desk desk;
-        desk.studio->takeApart(Method::Grow);
-        desk.studio->goToStage(3);
+        desk.studio->takingApart().begin(Method::Grow);
+        desk.studio->takingApart().goTo(3);
         desk.window.reset();
         desk.studio.reset();
         desk.studio = studioIn(desk.dir, faulty());
-        desk.studio->chooseExercise("paradiddle-accents");
+        desk.studio->stand().choose("paradiddle-accents");
         desk.window = std::make_unique<MainWindow>(*desk.studio);
         desk.window->show();
         desk.window->activateWindow();
@@ -85,13 +85,13 @@ class TestStages : public QObject {
         auto* panel = desk.in<StagesPanel>(MainWindow::Prepare);
         for (int i = 0; i < kMethodCount && panel->method() != Method::Grow; ++i) panel->turn(1);
         panel->chooseCurrent();
-        QCOMPARE(desk.studio->stage(), 3);
-        QCOMPARE(desk.studio->reachedStage(Method::LimbsApart, std::nullopt), 0);
+        QCOMPARE(desk.studio->takingApart().stage(), 3);
+        QCOMPARE(desk.studio->takingApart().reached(Method::LimbsApart, std::nullopt), 0);
     }
 
     void voicesFoldIntoOneRow() {
         const Desk desk;
-        desk.studio->chooseExercise("groove-eighths");
+        desk.studio->stand().choose("groove-eighths");
         auto* line = desk.in<CountLineEditor>(MainWindow::Prepare);
         const QImage open = line->grab().toImage();
         type(desk, QStringLiteral("v"));
@@ -106,16 +106,16 @@ class TestStages : public QObject {
         wild.spreadMs = 60;
         wild.missChance = 0.4;
         const Desk desk(wild);
-        desk.studio->takeApart(Method::Grow);
-        desk.studio->goToStage(3);
+        desk.studio->takingApart().begin(Method::Grow);
+        desk.studio->takingApart().goTo(3);
         desk.playOne();
         desk.studio->settle();
-        QCOMPARE(desk.studio->take()->analysis.verdict.action, Action::Back);
-        desk.studio->acceptNextStep();
-        QCOMPARE(desk.studio->stage(), 2);
+        QCOMPARE(desk.studio->review().take()->analysis.verdict.action, Action::Back);
+        desk.studio->nextSteps().accept();
+        QCOMPARE(desk.studio->takingApart().stage(), 2);
         desk.key(Qt::Key_B);
-        QVERIFY(desk.studio->stages().empty());
-        QCOMPARE(desk.studio->exercise().id, std::string("paradiddle-accents"));
+        QVERIFY(desk.studio->takingApart().stages().empty());
+        QCOMPARE(desk.studio->stand().exercise().id, std::string("paradiddle-accents"));
     }
 
     /// N20 and N21: the click, a tapped tempo, the timer.
@@ -127,34 +127,34 @@ class TestStages : public QObject {
         for (int i = 0; i < click->count(); ++i) {
             Q_EMIT click->activated(i);
             QCOMPARE(click->currentIndex(), i);
-            QCOMPARE(desk.studio->settings().click, clickPresets().at(i).click);
-            Exercise odd = desk.studio->exercise();
+            QCOMPARE(desk.studio->setup().settings().click, clickPresets().at(i).click);
+            Exercise odd = desk.studio->stand().exercise();
             odd.meter = {7, 8};
-            QVERIFY(check(clickPlanOf(desk.studio->settings(), 100, odd)).has_value());
+            QVERIFY(check(clickPlanOf(desk.studio->setup().settings(), 100, odd)).has_value());
         }
         auto* prepare = prepareOf(desk);
-        const double before = desk.studio->ladder().tempoBpm;
+        const double before = desk.studio->stand().ladder().tempoBpm;
         for (const double at : {0.0, 0.6}) prepare->tapAt(at);
-        QCOMPARE(desk.studio->ladder().tempoBpm, before);
+        QCOMPARE(desk.studio->stand().ladder().tempoBpm, before);
         for (const double at : {1.2, 1.8}) prepare->tapAt(at);
-        QCOMPARE(desk.studio->ladder().tempoBpm, 100.0);
+        QCOMPARE(desk.studio->stand().ladder().tempoBpm, 100.0);
         type(desk, QStringLiteral("t"));
         QCOMPARE(prepare->taps(), std::size_t{5});
     }
 
     void aTimerEndsAPart() {
         const Desk desk;  // forty times as fast as the clock
-        PracticeSettings settings = desk.studio->settings();
+        PracticeSettings settings = desk.studio->setup().settings();
         settings.minutes = 1;
         settings.barsPerTake = 1;
-        desk.studio->changeSettings(settings);
+        desk.studio->setup().change(settings);
         QSignalSpy said(&desk.studio->notices(), &Notices::said);
-        desk.studio->takeApart(Method::Grow);
-        desk.studio->startTake();
-        QTRY_COMPARE_WITH_TIMEOUT(desk.studio->stage(), 1, 60000);
+        desk.studio->takingApart().begin(Method::Grow);
+        desk.studio->recorder().start();
+        QTRY_COMPARE_WITH_TIMEOUT(desk.studio->takingApart().stage(), 1, 60000);
         QVERIFY(said.last().first().toString().contains(QStringLiteral("1 minute")));
-        desk.studio->backToWhole();
-        desk.studio->startTake();
+        desk.studio->stand().backToWhole();
+        desk.studio->recorder().start();
         QTRY_VERIFY_WITH_TIMEOUT(said.last().first().toString().contains(QStringLiteral("take a break")), 60000);
     }
 
@@ -185,7 +185,7 @@ class TestStages : public QObject {
 
     void everyWayIsOffered() {
         const Desk desk;
-        desk.studio->chooseExercise("groove-bossa");
+        desk.studio->stand().choose("groove-bossa");
         type(desk, QStringLiteral("a"));
         auto* panel = desk.in<StagesPanel>(MainWindow::Prepare);
         std::set<Method> seen;
@@ -193,7 +193,7 @@ class TestStages : public QObject {
             seen.insert(panel->method());
             type(desk, QStringLiteral("w"));
         }
-        QCOMPARE(seen.size(), methodsFor(desk.studio->exercise()).size());
+        QCOMPARE(seen.size(), methodsFor(desk.studio->stand().exercise()).size());
         type(desk, QStringLiteral("<Esc>"));
         QCOMPARE(prepareOf(desk)->panel(), PreparePlace::Controls);
     }

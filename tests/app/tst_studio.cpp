@@ -17,14 +17,14 @@ class TestStudio : public QObject {
   private Q_SLOTS:
     void aTakeIsRecordedMeasuredAndFoundInTheLog() {
         Room room;
-        QSignalSpy started(room.studio.get(), &Studio::takeStarted);
-        QSignalSpy opened(room.studio.get(), &Studio::takeOpened);
+        QSignalSpy started(&room.studio->recorder(), &Recorder::started);
+        QSignalSpy opened(&room.studio->review(), &Review::opened);
         QSignalSpy failed(&room.studio->notices(), &Notices::failed);
         room.playOne();
         QCOMPARE(started.count(), 1);
         QCOMPARE(opened.count(), 1);
         QCOMPARE(failed.count(), 0);
-        const TakePtr take = room.studio->take();
+        const TakePtr take = room.studio->review().take();
         QCOMPARE(take->analysis.matched.strokes.size(), std::size_t{128});
         QVERIFY(take->analysis.clean());
         QVERIFY(QFile::exists(take->soundFile));
@@ -36,72 +36,72 @@ class TestStudio : public QObject {
     void tomorrowTheTakeIsStillThere() {
         Room room;
         room.playOne();
-        const TakePtr today = room.studio->take();
+        const TakePtr today = room.studio->review().take();
         room.studio.reset();
         room.open(soloist());
-        QVERIFY(!room.studio->take());
-        room.studio->openTake(today->id);
-        QTRY_VERIFY_WITH_TIMEOUT(room.studio->take() != nullptr, 60000);
-        QCOMPARE(room.studio->take()->stored.hits, today->stored.hits);
-        QCOMPARE(QString::fromStdString(room.studio->take()->analysis.verdict.reason),
+        QVERIFY(!room.studio->review().take());
+        room.studio->review().open(today->id);
+        QTRY_VERIFY_WITH_TIMEOUT(room.studio->review().take() != nullptr, 60000);
+        QCOMPARE(room.studio->review().take()->stored.hits, today->stored.hits);
+        QCOMPARE(QString::fromStdString(room.studio->review().take()->analysis.verdict.reason),
                  QString::fromStdString(today->analysis.verdict.reason));
-        QCOMPARE(room.studio->take()->soundFile, today->soundFile);
+        QCOMPARE(room.studio->review().take()->soundFile, today->soundFile);
     }
 
     void threeCleanTakesClimbARung() {
         Room room;
         for (int i = 0; i < 3; ++i) room.playOne();
-        QCOMPARE(room.studio->take()->analysis.verdict.action, Action::Up);
-        room.studio->acceptNextStep();
-        QCOMPARE(room.studio->ladder().tempoBpm, 64.0);
+        QCOMPARE(room.studio->review().take()->analysis.verdict.action, Action::Up);
+        room.studio->nextSteps().accept();
+        QCOMPARE(room.studio->stand().ladder().tempoBpm, 64.0);
         room.studio.reset();
         room.open(soloist());
-        QCOMPARE(room.studio->ladder().tempoBpm, 64.0);
+        QCOMPARE(room.studio->stand().ladder().tempoBpm, 64.0);
     }
 
     void openingAnOldTakeShowsTheVerdictOfItsDay() {
         Room room;
         room.playOne();
-        const qint64 first = room.studio->take()->id;
+        const qint64 first = room.studio->review().take()->id;
         room.playOne();
         room.playOne();
-        room.studio->openTake(first);
-        QTRY_COMPARE_WITH_TIMEOUT(room.studio->take()->id, first, 60000);
-        QCOMPARE(room.studio->take()->analysis.verdict.cleanInARow, 1);
-        QCOMPARE(room.studio->take()->analysis.verdict.action, Action::Again);
+        room.studio->review().open(first);
+        QTRY_COMPARE_WITH_TIMEOUT(room.studio->review().take()->id, first, 60000);
+        QCOMPARE(room.studio->review().take()->analysis.verdict.cleanInARow, 1);
+        QCOMPARE(room.studio->review().take()->analysis.verdict.action, Action::Again);
     }
 
     void handsFreePlaysTakeAfterTake() {
         Room room;
-        PracticeSettings settings = room.studio->settings();
+        PracticeSettings settings = room.studio->setup().settings();
         settings.restS = 1;
         settings.barsPerTake = 4;
-        room.studio->changeSettings(settings);
-        room.studio->setHandsFree(true);
-        room.studio->startTake();
+        room.studio->setup().change(settings);
+        room.studio->handsFree().set(true);
+        room.studio->recorder().start();
         QTRY_VERIFY_WITH_TIMEOUT(room.studio->log().takes().size() >= 2, 60000);
-        room.studio->setHandsFree(false);
-        QTRY_VERIFY_WITH_TIMEOUT(!room.studio->isRecording(), 60000);
-        QVERIFY(!room.studio->isResting());
+        room.studio->handsFree().set(false);
+        QTRY_VERIFY_WITH_TIMEOUT(!room.studio->recorder().isRecording(), 60000);
+        QVERIFY(!room.studio->handsFree().isResting());
     }
 
     void aStoppedTakeKeepsItsWholeBars() {
         Room room;
-        room.studio->startTake();
-        QTRY_VERIFY_WITH_TIMEOUT(room.studio->live()->beatsNow() > 9, 60000);
-        room.studio->stopTake();
-        QTRY_VERIFY_WITH_TIMEOUT(room.studio->take() && room.studio->take()->id > 0, 60000);
-        QVERIFY(room.studio->take()->stored.frame.bars >= 2);
-        QVERIFY(room.studio->take()->stored.frame.bars < 8);
-        QVERIFY(room.studio->take()->analysis.matched.missed.size() <= 1);
+        room.studio->recorder().start();
+        QTRY_VERIFY_WITH_TIMEOUT(room.studio->recorder().live()->beatsNow() > 9, 60000);
+        room.studio->recorder().stop();
+        QTRY_VERIFY_WITH_TIMEOUT(room.studio->review().take() && room.studio->review().take()->id > 0, 60000);
+        QVERIFY(room.studio->review().take()->stored.frame.bars >= 2);
+        QVERIFY(room.studio->review().take()->stored.frame.bars < 8);
+        QVERIFY(room.studio->review().take()->analysis.matched.missed.size() <= 1);
     }
 
     void aTakeStoppedInTheCountInIsNotKept() {
         Room room;
         QSignalSpy said(&room.studio->notices(), &Notices::said);
-        room.studio->startTake();
-        room.studio->stopTake();
-        QVERIFY(!room.studio->isRecording());
+        room.studio->recorder().start();
+        room.studio->recorder().stop();
+        QVERIFY(!room.studio->recorder().isRecording());
         room.studio->settle();
         QCOMPARE(said.count(), 1);
         QVERIFY(room.studio->log().takes().empty());
@@ -110,10 +110,10 @@ class TestStudio : public QObject {
 
     void aDiscardedTakeLeavesNothing() {
         Room room;
-        room.studio->startTake();
-        QTRY_VERIFY_WITH_TIMEOUT(room.studio->live()->beatsNow() > 5, 60000);
-        room.studio->discardTake();
-        QVERIFY(!room.studio->isRecording());
+        room.studio->recorder().start();
+        QTRY_VERIFY_WITH_TIMEOUT(room.studio->recorder().live()->beatsNow() > 5, 60000);
+        room.studio->recorder().discard();
+        QVERIFY(!room.studio->recorder().isRecording());
         room.studio->settle();
         QVERIFY(room.studio->log().takes().empty());
         QVERIFY(QDir(room.dir.filePath(QStringLiteral("takes"))).entryList(QDir::Files).isEmpty());
@@ -121,10 +121,10 @@ class TestStudio : public QObject {
 
     void strokesLandWhileTheTakeRuns() {
         Room room;
-        room.studio->startTake();
-        QTRY_VERIFY_WITH_TIMEOUT(room.studio->live()->passNow() >= 3, 60000);
-        QVERIFY(room.studio->live()->marksOfPass(1).size() >= 15);
-        room.studio->discardTake();
+        room.studio->recorder().start();
+        QTRY_VERIFY_WITH_TIMEOUT(room.studio->recorder().live()->passNow() >= 3, 60000);
+        QVERIFY(room.studio->recorder().live()->marksOfPass(1).size() >= 15);
+        room.studio->recorder().discard();
     }
 
     void aFaultyPlayerIsSentToTheSpotAndBack() {
@@ -132,39 +132,39 @@ class TestStudio : public QObject {
         c.habits = {{Beats(5, 4), std::nullopt, std::nullopt, std::nullopt, -45, 0, 1}};
         Room room(c);
         room.playOne();
-        QCOMPARE(room.studio->take()->analysis.verdict.action, Action::Again);
+        QCOMPARE(room.studio->review().take()->analysis.verdict.action, Action::Again);
         room.playOne();
-        QCOMPARE(room.studio->take()->analysis.verdict.action, Action::Isolate);
-        room.studio->acceptNextStep();
-        QVERIFY(room.studio->isDrill());
-        QVERIFY(check(room.studio->exercise()).has_value());
+        QCOMPARE(room.studio->review().take()->analysis.verdict.action, Action::Isolate);
+        room.studio->nextSteps().accept();
+        QVERIFY(room.studio->stand().isPart());
+        QVERIFY(check(room.studio->stand().exercise()).has_value());
         room.playOne();
-        QCOMPARE(room.studio->take()->stored.exercise.id, room.studio->exercise().id);
-        room.studio->backToWhole();
-        QVERIFY(!room.studio->isDrill());
-        QCOMPARE(room.studio->exercise().id, std::string("singles-sixteenths"));
+        QCOMPARE(room.studio->review().take()->stored.exercise.id, room.studio->stand().exercise().id);
+        room.studio->stand().backToWhole();
+        QVERIFY(!room.studio->stand().isPart());
+        QCOMPARE(room.studio->stand().exercise().id, std::string("singles-sixteenths"));
     }
 
     void tempoAndGoalStayInRange() {
         Room room;
-        room.studio->setTempo(1000);
-        QCOMPARE(room.studio->ladder().tempoBpm, 300.0);
-        QVERIFY(room.studio->ladder().ladder.goalBpm >= 300);
-        room.studio->setTempo(1);
-        QCOMPARE(room.studio->ladder().tempoBpm, 30.0);
-        room.studio->setGoal(10);
-        QVERIFY(room.studio->ladder().ladder.goalBpm >= room.studio->ladder().ladder.startBpm);
+        room.studio->stand().setTempo(1000);
+        QCOMPARE(room.studio->stand().ladder().tempoBpm, 300.0);
+        QVERIFY(room.studio->stand().ladder().ladder.goalBpm >= 300);
+        room.studio->stand().setTempo(1);
+        QCOMPARE(room.studio->stand().ladder().tempoBpm, 30.0);
+        room.studio->stand().setGoal(10);
+        QVERIFY(room.studio->stand().ladder().ladder.goalBpm >= room.studio->stand().ladder().ladder.startBpm);
     }
 
     void everyExerciseHasItsOwnLadder() {
         Room room;
-        room.studio->setTempo(77);
-        room.studio->chooseExercise("flam-taps");
-        QCOMPARE(room.studio->ladder().tempoBpm, 50.0);
-        room.studio->chooseExercise("singles-sixteenths");
-        QCOMPARE(room.studio->ladder().tempoBpm, 77.0);
-        room.studio->chooseExercise("no such thing");
-        QCOMPARE(room.studio->exercise().id, std::string("singles-sixteenths"));
+        room.studio->stand().setTempo(77);
+        room.studio->stand().choose("flam-taps");
+        QCOMPARE(room.studio->stand().ladder().tempoBpm, 50.0);
+        room.studio->stand().choose("singles-sixteenths");
+        QCOMPARE(room.studio->stand().ladder().tempoBpm, 77.0);
+        room.studio->stand().choose("no such thing");
+        QCOMPARE(room.studio->stand().exercise().id, std::string("singles-sixteenths"));
     }
 
     void aRecordingFromOutsideIsMeasured() {
@@ -172,25 +172,25 @@ class TestStudio : public QObject {
         const KnownTake known = play(*builtInExercise("singles-sixteenths"), 90, 4, soloist(), 3);
         const QString file = room.dir.filePath(QStringLiteral("outside.wav"));
         QVERIFY(writeSound(file.toStdString(), known.rendered.sound, AudioFormat::Wav24).has_value());
-        room.studio->openRecording(file, 90, 0.5);
-        QTRY_VERIFY_WITH_TIMEOUT(room.studio->take() != nullptr, 60000);
-        QCOMPARE(room.studio->take()->stored.frame.bars, 4);
-        QCOMPARE(room.studio->take()->id, 0);
+        room.studio->review().openRecording(file, 90, 0.5);
+        QTRY_VERIFY_WITH_TIMEOUT(room.studio->review().take() != nullptr, 60000);
+        QCOMPARE(room.studio->review().take()->stored.frame.bars, 4);
+        QCOMPARE(room.studio->review().take()->id, 0);
         QVERIFY(room.studio->log().takes().empty());
     }
 
     void aMidiTakeFromOutsideIsMeasuredWithItsVoices() {
         Room room;
-        room.studio->chooseExercise("ghosted-backbeat");
+        room.studio->stand().choose("ghosted-backbeat");
         // The kit sends the page itself, at the file's tempo, which is the exercise's start tempo.
         const Exercise e = *builtInExercise("ghosted-backbeat");
         const QString path = room.dir.filePath(QStringLiteral("kit.mid"));
         QVERIFY(writeFileAtomically(path.toStdString(), toMidiBytes(toMidi(e))).has_value());
-        room.studio->openRecording(path, e.tempo.start, 0);
-        QTRY_VERIFY_WITH_TIMEOUT(room.studio->take() != nullptr, 60000);
-        QVERIFY(room.studio->take()->soundFile.isEmpty());
-        QVERIFY(room.studio->take()->analysis.matched.missed.empty());
-        QVERIFY(room.studio->take()->analysis.matched.hits.front().voice.has_value());
+        room.studio->review().openRecording(path, e.tempo.start, 0);
+        QTRY_VERIFY_WITH_TIMEOUT(room.studio->review().take() != nullptr, 60000);
+        QVERIFY(room.studio->review().take()->soundFile.isEmpty());
+        QVERIFY(room.studio->review().take()->analysis.matched.missed.empty());
+        QVERIFY(room.studio->review().take()->analysis.matched.hits.front().voice.has_value());
     }
 
     void badRecordingsFromOutsideAreSaid_data() {
@@ -210,35 +210,35 @@ class TestStudio : public QObject {
             QVERIFY(file.open(QIODevice::WriteOnly));
             file.write(content);
         }
-        room.studio->openRecording(path, 90, 0.5);
+        room.studio->review().openRecording(path, 90, 0.5);
         QTRY_COMPARE_WITH_TIMEOUT(failed.count(), 1, 60000);
         QVERIFY(failed.front().front().toString().contains(QStringLiteral("bad.wav")));
-        QVERIFY(room.studio->take() == nullptr);
+        QVERIFY(room.studio->review().take() == nullptr);
     }
 
     void anInterruptedTakeIsOfferedAndSaved() {
         Room room;
-        room.studio->startTake();
-        QTRY_VERIFY_WITH_TIMEOUT(room.studio->live()->beatsNow() > 13, 60000);
+        room.studio->recorder().start();
+        QTRY_VERIFY_WITH_TIMEOUT(room.studio->recorder().live()->beatsNow() > 13, 60000);
         // What a crash leaves: the part files as they are now. The take itself is thrown away afterwards.
         const QString takes = room.dir.filePath(QStringLiteral("takes"));
         QTemporaryDir aside;
         for (const QString& file : QDir(takes).entryList(QDir::Files))
             QVERIFY(QFile::copy(takes + QLatin1Char('/') + file, aside.filePath(file)));
-        room.studio->discardTake();
+        room.studio->recorder().discard();
         room.studio->settle();
         room.studio.reset();
         for (const QString& file : QDir(aside.path()).entryList(QDir::Files))
             QVERIFY(QFile::copy(aside.filePath(file), takes + QLatin1Char('/') + file));
         room.open(soloist());
-        QCOMPARE(room.studio->interrupted().size(), std::size_t{1});
-        room.studio->recoverInterrupted();
-        QTRY_VERIFY_WITH_TIMEOUT(room.studio->take() != nullptr, 60000);
-        QVERIFY(room.studio->take()->stored.recovered);
-        QVERIFY(room.studio->take()->stored.durationS > 5);
-        QCOMPARE(room.studio->ladder().tempoBpm, 60.0);  // it never moves a ladder by itself
-        QVERIFY(room.studio->take()->analysis.matched.strokes.size() > 15);
-        QVERIFY(room.studio->interrupted().empty());
+        QCOMPARE(room.studio->keeper().interrupted().size(), std::size_t{1});
+        room.studio->keeper().recoverInterrupted();
+        QTRY_VERIFY_WITH_TIMEOUT(room.studio->review().take() != nullptr, 60000);
+        QVERIFY(room.studio->review().take()->stored.recovered);
+        QVERIFY(room.studio->review().take()->stored.durationS > 5);
+        QCOMPARE(room.studio->stand().ladder().tempoBpm, 60.0);  // it never moves a ladder by itself
+        QVERIFY(room.studio->review().take()->analysis.matched.strokes.size() > 15);
+        QVERIFY(room.studio->keeper().interrupted().empty());
     }
 
     void interruptedTakesCanBeDeleted() {
@@ -249,17 +249,17 @@ class TestStudio : public QObject {
         part.write("sound");
         part.close();
         room.open(soloist());
-        QCOMPARE(room.studio->interrupted().size(), std::size_t{1});
-        room.studio->discardInterrupted();
+        QCOMPARE(room.studio->keeper().interrupted().size(), std::size_t{1});
+        room.studio->keeper().discardInterrupted();
         room.studio->settle();
-        QVERIFY(room.studio->interrupted().empty());
+        QVERIFY(room.studio->keeper().interrupted().empty());
         QVERIFY(!part.exists());
     }
 
     void notesAreKept() {
         Room room;
         room.playOne();
-        room.studio->log().setNote(room.studio->take()->id, QStringLiteral("left stick cracked"));
+        room.studio->log().setNote(room.studio->review().take()->id, QStringLiteral("left stick cracked"));
         QCOMPARE(room.studio->log().takes().front().note, std::string("left stick cracked"));
     }
 
@@ -269,12 +269,12 @@ class TestStudio : public QObject {
         qputenv("JACK_DEFAULT_SERVER", "upbeat-nobody");
         QSignalSpy failed(&room.studio->notices(), &Notices::failed);
         room.studio->notices().startListening();
-        PracticeSettings settings = room.studio->settings();
-        settings.input = QStringLiteral("jack:system:capture_1");
-        room.studio->changeSettings(settings);
+        PracticeSettings settings = room.studio->setup().settings();
+        settings.input = JackInput{"system:capture_1"};
+        room.studio->setup().change(settings);
         QCOMPARE(failed.count(), 1);
-        QVERIFY(room.studio->isSimulated());
-        QVERIFY(!room.studio->inputs().empty());
+        QVERIFY(room.studio->input().isSimulated());
+        QVERIFY(!room.studio->input().list().empty());
     }
 
     void aFolderThatCannotBeUsedIsSaid() {

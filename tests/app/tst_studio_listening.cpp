@@ -16,7 +16,7 @@ class TestStudioListening : public QObject {
         Room room;
         room.playOne();
         QTRY_VERIFY_WITH_TIMEOUT(!room.studio->playback().isPlaying(), 60000);  // the verdict's tone
-        room.studio->playback().listen(room.studio->take(), {1.0, 5.0});
+        room.studio->playback().listen(room.studio->review().take(), {1.0, 5.0});
         QTRY_VERIFY_WITH_TIMEOUT(room.studio->playback().playheadS() >= 1.0, 60000);
         room.studio->playback().stop();
         QVERIFY(room.studio->playback().playheadS() < 0);
@@ -25,7 +25,7 @@ class TestStudioListening : public QObject {
     void theIdealVersionIsThePageWithoutError() {
         Room room;
         room.playOne();
-        const TakeRecord& take = room.studio->take()->stored;
+        const TakeRecord& take = room.studio->review().take()->stored;
         const double fromS = take.frame.firstBeatS - 0.2;
         const Sound sound = idealSound(take, fromS, fromS + 3);
         QCOMPARE(sound.samples.size(), std::size_t{3 * 48000});
@@ -43,7 +43,7 @@ class TestStudioListening : public QObject {
     void theClickIsHeardWhereItWasAndSlowMeansTwiceAsLong() {
         Room room;
         room.playOne();
-        const TakeView& take = *room.studio->take();
+        const TakeView& take = *room.studio->review().take();
         const double beat = 60.0 / take.stored.frame.tempoBpm;
         const double first = take.stored.frame.firstBeatS;
         TakeView silent = take;
@@ -69,7 +69,7 @@ class TestStudioListening : public QObject {
         QTRY_VERIFY_WITH_TIMEOUT(!room.studio->playback().isPlaying(), 60000);
         Listening wish{1.0, 1.2};
         wish.loop = true;
-        room.studio->playback().listen(room.studio->take(), wish);
+        room.studio->playback().listen(room.studio->review().take(), wish);
         QTRY_VERIFY_WITH_TIMEOUT(room.studio->playback().playheadS() > 1.1, 60000);
         QTRY_VERIFY_WITH_TIMEOUT(room.studio->playback().playheadS() < 1.1, 60000);  // came round
         QVERIFY(room.studio->playback().isPlaying());
@@ -82,44 +82,44 @@ class TestStudioListening : public QObject {
     void aLessonIsLearnedFromAndThenForgotten() {
         Room room;
         Studio& studio = *room.studio;
-        QVERIFY(!studio.canTeach());
-        studio.chooseExercise("ghosted-backbeat");
-        QVERIFY(studio.canTeach() && !studio.isTaught());
-        studio.teachKit();
-        QVERIFY(studio.isDrill());
-        QSignalSpy learned(&studio, &Studio::kitLearned);
+        QVERIFY(!studio.lessons().canTeach());
+        studio.stand().choose("ghosted-backbeat");
+        QVERIFY(studio.lessons().canTeach() && !studio.lessons().isTaught());
+        studio.lessons().teach();
+        QVERIFY(studio.stand().isPart());
+        QSignalSpy learned(&studio.lessons(), &Lessons::learned);
         QSignalSpy failed(&studio.notices(), &Notices::failed);
-        studio.startTake();
+        studio.recorder().start();
         QTRY_COMPARE_WITH_TIMEOUT(learned.count(), 1, 60000);
         QCOMPARE(failed.count(), 0);
-        QVERIFY(studio.isTaught());
-        QCOMPARE(studio.exercise().id, std::string("ghosted-backbeat"));
+        QVERIFY(studio.lessons().isTaught());
+        QCOMPARE(studio.stand().exercise().id, std::string("ghosted-backbeat"));
         QVERIFY(studio.log().takes().empty());
         QVERIFY(QDir(room.dir.filePath(QStringLiteral("takes"))).entryList(QDir::Files).isEmpty());
 
         room.playOne();
-        const auto unisons = studio.take()->analysis.measures.unisons;
+        const auto unisons = studio.review().take()->analysis.measures.unisons;
         QVERIFY(!unisons.empty());
-        const auto lines = compareLines(studio.take()->analysis);
+        const auto lines = compareLines(studio.review().take()->analysis);
         QVERIFY(std::any_of(lines.begin(), lines.end(), [](const CompareLine& line) {
             return line.name == QStringLiteral("hi-hat after bass drum") ||
                    line.name == QStringLiteral("bass drum after hi-hat");
         }));
         // Opened again from the logbook it is the same take; and the next start of the program still knows the kit.
-        const qint64 id = studio.take()->id;
-        const auto strokes = studio.take()->analysis.matched.strokes.size();
+        const qint64 id = studio.review().take()->id;
+        const auto strokes = studio.review().take()->analysis.matched.strokes.size();
         room.studio.reset();
         room.open(soloist());
-        room.studio->openTake(id);
-        QTRY_VERIFY_WITH_TIMEOUT(room.studio->take() != nullptr, 60000);
-        QCOMPARE(room.studio->take()->analysis.matched.strokes.size(), strokes);
-        QCOMPARE(room.studio->take()->analysis.measures.unisons.size(), unisons.size());
-        QVERIFY(room.studio->isTaught());
+        room.studio->review().open(id);
+        QTRY_VERIFY_WITH_TIMEOUT(room.studio->review().take() != nullptr, 60000);
+        QCOMPARE(room.studio->review().take()->analysis.matched.strokes.size(), strokes);
+        QCOMPARE(room.studio->review().take()->analysis.measures.unisons.size(), unisons.size());
+        QVERIFY(room.studio->lessons().isTaught());
     }
 
     void aDamagedKitIsSaidAndDoesNoHarm() {
         Room room;
-        room.studio->chooseExercise("ghosted-backbeat");
+        room.studio->stand().choose("ghosted-backbeat");
         QVERIFY(writeFileAtomically(room.dir.filePath(QStringLiteral("kit-simulated.json")).toStdString(), "{\"a\":")
                     .has_value());
         room.studio.reset();
@@ -129,19 +129,19 @@ class TestStudioListening : public QObject {
         room.studio->notices().startListening();
         QCOMPARE(failed.count(), 1);
         QVERIFY(failed.front().front().toString().contains(QStringLiteral("kit-simulated.json")));
-        room.studio->chooseExercise("ghosted-backbeat");
-        QVERIFY(!room.studio->isTaught());
+        room.studio->stand().choose("ghosted-backbeat");
+        QVERIFY(!room.studio->lessons().isTaught());
         room.playOne();
-        QVERIFY(room.studio->take()->analysis.measures.unisons.empty());
+        QVERIFY(room.studio->review().take()->analysis.measures.unisons.empty());
     }
 
     void aTakeWithoutItsRecordingSaysSo() {
         Room room;
         room.playOne();
-        QVERIFY(QFile::remove(room.studio->take()->soundFile));
+        QVERIFY(QFile::remove(room.studio->review().take()->soundFile));
         QSignalSpy failed(&room.studio->notices(), &Notices::failed);
         room.studio->notices().startListening();
-        room.studio->playback().listen(room.studio->take(), {0, 1});
+        room.studio->playback().listen(room.studio->review().take(), {0, 1});
         QTRY_COMPARE_WITH_TIMEOUT(failed.count(), 1, 60000);
     }
 };

@@ -48,7 +48,7 @@ class TestWindow : public QObject {
         const Desk stage;
         stage.key(Qt::Key_Space);
         QCOMPARE(stage.window->current(), static_cast<int>(MainWindow::Play));
-        QVERIFY(stage.studio->isRecording());
+        QVERIFY(stage.studio->recorder().isRecording());
         QTRY_VERIFY_WITH_TIMEOUT(stage.window->current() == MainWindow::Look, 60000);
         const auto* look = qobject_cast<LookPlace*>(stage.window->place(MainWindow::Look));
         QCOMPARE(look->field()->data().rows.size(), std::size_t{8});
@@ -59,19 +59,19 @@ class TestWindow : public QObject {
     void spaceStopsATakeToo() {
         const Desk stage;
         stage.key(Qt::Key_Space);
-        QTRY_VERIFY_WITH_TIMEOUT(stage.studio->live()->beatsNow() > 9, 60000);
+        QTRY_VERIFY_WITH_TIMEOUT(stage.studio->recorder().live()->beatsNow() > 9, 60000);
         stage.key(Qt::Key_Space);
-        QVERIFY(!stage.studio->isRecording());
+        QVERIFY(!stage.studio->recorder().isRecording());
         QTRY_VERIFY_WITH_TIMEOUT(stage.window->current() == MainWindow::Look, 60000);
-        QVERIFY(stage.studio->take()->stored.frame.bars < 8);
+        QVERIFY(stage.studio->review().take()->stored.frame.bars < 8);
     }
 
     void escapeThrowsTheTakeAway() {
         const Desk stage;
         stage.key(Qt::Key_Space);
-        QTRY_VERIFY_WITH_TIMEOUT(stage.studio->live()->beatsNow() > 5, 60000);
+        QTRY_VERIFY_WITH_TIMEOUT(stage.studio->recorder().live()->beatsNow() > 5, 60000);
         stage.key(Qt::Key_Escape);
-        QVERIFY(!stage.studio->isRecording());
+        QVERIFY(!stage.studio->recorder().isRecording());
         QTRY_VERIFY_WITH_TIMEOUT(stage.window->notices()->isVisible(), 60000);
         QVERIFY(stage.studio->log().takes().empty());
     }
@@ -83,18 +83,20 @@ class TestWindow : public QObject {
             return button->accessibleName() == QStringLiteral("Teach the kit");
         });
         QVERIFY(!teach->isVisible());
-        stage.studio->chooseExercise("ghosted-backbeat");
+        stage.studio->stand().choose("ghosted-backbeat");
         QVERIFY(teach->isVisible());
         stage.window->go(MainWindow::Prepare);
         QTest::mouseClick(teach, Qt::LeftButton);
         QCOMPARE(stage.window->current(), static_cast<int>(MainWindow::Play));
         stage.key(Qt::Key_Space);
-        QTRY_VERIFY_WITH_TIMEOUT(stage.studio->isTaught() && stage.window->current() == MainWindow::Prepare, 60000);
+        QTRY_VERIFY_WITH_TIMEOUT(stage.studio->lessons().isTaught() && stage.window->current() == MainWindow::Prepare,
+                                 60000);
         QVERIFY(teach->text().contains(QStringLiteral("told apart")));
         QVERIFY(stage.window->notices()->isVisible());
 
         stage.key(Qt::Key_Space);
-        QTRY_VERIFY_WITH_TIMEOUT(stage.window->current() == MainWindow::Look && stage.studio->take()->id > 0, 60000);
+        QTRY_VERIFY_WITH_TIMEOUT(stage.window->current() == MainWindow::Look && stage.studio->review().take()->id > 0,
+                                 60000);
         QTRY_VERIFY_WITH_TIMEOUT(!stage.studio->playback().isPlaying(), 60000);
         for (const Qt::Key key : {Qt::Key_I, Qt::Key_O, Qt::Key_C}) stage.key(key);
         int on = 0;
@@ -112,10 +114,10 @@ class TestWindow : public QObject {
         early.placementMs = -18;
         const Desk stage(early);
         stage.key(Qt::Key_Space);
-        QTRY_VERIFY_WITH_TIMEOUT(stage.studio->live()->passNow() >= 2, 60000);
+        QTRY_VERIFY_WITH_TIMEOUT(stage.studio->recorder().live()->passNow() >= 2, 60000);
         // The strokes of a pass come and go quickly at this speed: one of the pictures of the take must show them.
         int most = 0;
-        while (stage.studio->isRecording() && most <= 40) {
+        while (stage.studio->recorder().isRecording() && most <= 40) {
             QCoreApplication::processEvents(QEventLoop::WaitForMoreEvents);
             const QImage picture = stage.window->place(MainWindow::Play)->grab().toImage();
             int found = 0;
@@ -126,7 +128,7 @@ class TestWindow : public QObject {
             most = std::max(most, found);
         }
         QVERIFY2(most > 40, qPrintable(QString::number(most)));
-        stage.studio->discardTake();
+        stage.studio->recorder().discard();
     }
 
     void lensesGroupsAndTheCloseUpAreOneKeyAway() {
@@ -167,9 +169,9 @@ class TestWindow : public QObject {
         stage.key(Qt::Key_H);
         QVERIFY(!stage.studio->playback().isPlaying());
         stage.key(Qt::Key_D);
-        QVERIFY(stage.studio->isDrill());
+        QVERIFY(stage.studio->stand().isPart());
         stage.key(Qt::Key_B);
-        QVERIFY(!stage.studio->isDrill());
+        QVERIFY(!stage.studio->stand().isPart());
     }
 
     void arrowsWalkTheFieldAndZoomIt() {
@@ -191,31 +193,32 @@ class TestWindow : public QObject {
         c.spreadMs = 2;
         c.wanderMs = 0.3;
         const Desk stage(c);
-        const double start = stage.studio->ladder().tempoBpm;
+        const double start = stage.studio->stand().ladder().tempoBpm;
         for (int i = 0; i < 3; ++i) {
-            stage.studio->startTake();
+            stage.studio->recorder().start();
             const std::size_t wanted = static_cast<std::size_t>(i) + 1;
-            QTRY_VERIFY_WITH_TIMEOUT(stage.studio->log().takes().size() == wanted && !stage.studio->isRecording() &&
+            QTRY_VERIFY_WITH_TIMEOUT(stage.studio->log().takes().size() == wanted &&
+                                         !stage.studio->recorder().isRecording() &&
                                          stage.window->current() == MainWindow::Look,
                                      60000);
         }
         stage.key(Qt::Key_F5);
-        QCOMPARE(stage.studio->take()->analysis.verdict.action, Action::Up);
+        QCOMPARE(stage.studio->review().take()->analysis.verdict.action, Action::Up);
         stage.key(Qt::Key_Return);
-        QVERIFY(stage.studio->ladder().tempoBpm > start);
+        QVERIFY(stage.studio->stand().ladder().tempoBpm > start);
     }
 
     void theLadderIsClimbedByArrows() {
         const Desk stage;
         stage.key(Qt::Key_F5);
-        const double start = stage.studio->ladder().tempoBpm;
+        const double start = stage.studio->stand().ladder().tempoBpm;
         stage.key(Qt::Key_Up);
-        QCOMPARE(stage.studio->ladder().tempoBpm, start + 4);
+        QCOMPARE(stage.studio->stand().ladder().tempoBpm, start + 4);
         stage.key(Qt::Key_Down);
-        QCOMPARE(stage.studio->ladder().tempoBpm, start);
-        const double goal = stage.studio->ladder().ladder.goalBpm;
+        QCOMPARE(stage.studio->stand().ladder().tempoBpm, start);
+        const double goal = stage.studio->stand().ladder().ladder.goalBpm;
         stage.key(Qt::Key_G);
-        QCOMPARE(stage.studio->ladder().ladder.goalBpm, goal + 4);
+        QCOMPARE(stage.studio->stand().ladder().ladder.goalBpm, goal + 4);
     }
 
     void anExerciseIsFoundChosenAndSet() {
@@ -228,15 +231,15 @@ class TestWindow : public QObject {
         QCOMPARE(list->model()->rowCount(), 1);
         list->setFocus();
         QTest::keyClick(list, Qt::Key_Down);
-        QCOMPARE(stage.studio->exercise().id, std::string("flam-taps"));
+        QCOMPARE(stage.studio->stand().exercise().id, std::string("flam-taps"));
         QTest::keyClick(list, Qt::Key_BracketRight);
-        QCOMPARE(stage.studio->ladder().tempoBpm, 51.0);
+        QCOMPARE(stage.studio->stand().ladder().tempoBpm, 51.0);
         const auto boxes = stage.window->place(MainWindow::Prepare)->findChildren<QDoubleSpinBox*>();
         auto* tempo = *std::find_if(boxes.begin(), boxes.end(), [](QDoubleSpinBox* box) {
             return box->accessibleName() == QStringLiteral("Tempo");
         });
         tempo->setValue(72);
-        QCOMPARE(stage.studio->ladder().tempoBpm, 72.0);
+        QCOMPARE(stage.studio->stand().ladder().tempoBpm, 72.0);
         QTest::keyClick(list, Qt::Key_Return);
         QCOMPARE(stage.window->current(), static_cast<int>(MainWindow::Play));
     }
@@ -248,7 +251,7 @@ class TestWindow : public QObject {
         search->setFocus();
         QTest::keyClicks(search, QStringLiteral("ride with"));
         QCOMPARE(search->text(), QStringLiteral("ride with"));
-        QVERIFY(!stage.studio->isRecording());
+        QVERIFY(!stage.studio->recorder().isRecording());
     }
 
     void theLogOpensATakeAndKeepsANote() {
@@ -313,7 +316,7 @@ class TestWindow : public QObject {
         QVERIFY(stage.window->notices()->text().contains(QStringLiteral("interrupted")));
         const auto buttons = stage.window->notices()->findChildren<QPushButton*>();
         QTest::mouseClick(buttons.back(), Qt::LeftButton);
-        QVERIFY(stage.studio->interrupted().empty());
+        QVERIFY(stage.studio->keeper().interrupted().empty());
     }
 
     void lightAndDarkAtAnySize_data() {
@@ -343,9 +346,9 @@ class TestWindow : public QObject {
     void closingDuringATakeKeepsIt() {
         Desk stage;
         stage.key(Qt::Key_Space);
-        QTRY_VERIFY_WITH_TIMEOUT(stage.studio->live()->beatsNow() > 9, 60000);
+        QTRY_VERIFY_WITH_TIMEOUT(stage.studio->recorder().live()->beatsNow() > 9, 60000);
         stage.window->close();
-        QVERIFY(!stage.studio->isRecording());
+        QVERIFY(!stage.studio->recorder().isRecording());
         QCOMPARE(stage.studio->log().takes().size(), std::size_t{1});
     }
 

@@ -195,7 +195,7 @@ class TestJack : public QObject {
     void theServersInputsAreListed() {
         const auto inputs = jackInputs();
         QVERIFY(std::any_of(inputs.begin(), inputs.end(),
-                            [](const InputDevice& d) { return d.id == "jack:system:capture_1"; }));
+                            [](const InputDevice& d) { return d.id == InputId(JackInput{"system:capture_1"}); }));
     }
 
     void anInputThatIsGoneIsSaid() {
@@ -296,8 +296,8 @@ class TestJack : public QObject {
         Pads pads;
         QVERIFY(pads.client != nullptr);
         const auto inputs = jackInputs();
-        QVERIFY(
-            std::any_of(inputs.begin(), inputs.end(), [](const InputDevice& d) { return d.id == "midi:pads:out"; }));
+        QVERIFY(std::any_of(inputs.begin(), inputs.end(),
+                            [](const InputDevice& d) { return d.id == InputId(MidiInput{"pads:out"}); }));
         AudioEngine engine;
         JackStream stream({}, "pads:out");
         QVERIFY(stream.start(engine).has_value());

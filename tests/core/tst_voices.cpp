@@ -62,8 +62,8 @@ class TestVoices : public QObject {
     void thePageThatTeachesHasEveryVoiceAloneSoftAndLoud() {
         const Exercise page = teachingExercise(backbeat());
         QVERIFY(check(page).has_value());
-        QVERIFY(isTeaching(page));
-        QVERIFY(!isTeaching(backbeat()));
+        QVERIFY(isLesson(page));
+        QVERIFY(!isLesson(backbeat()));
         std::map<Voice, std::array<int, 3>> counts;
         for (const Stroke& s : page.strokes) ++counts[s.voice][static_cast<std::size_t>(s.level)];
         QCOMPARE(counts.size(), std::size_t{3});

@@ -22,18 +22,18 @@ void tell(const char* event) {
 class Drummer {
   public:
     Drummer(Studio& studio, unsigned seed) : m_studio(studio), m_dice(seed) {
-        QObject::connect(&studio, &Studio::ticked, &studio, [this] { maybeEnd(); });
-        QObject::connect(&studio, &Studio::takeStopped, [] { tell("ended"); });
-        QObject::connect(&studio, &Studio::takeOpened, [] { tell("measured"); });
+        QObject::connect(&studio.recorder(), &Recorder::ticked, [this] { maybeEnd(); });
+        QObject::connect(&studio.recorder(), &Recorder::stopped, [] { tell("ended"); });
+        QObject::connect(&studio.review(), &Review::opened, [] { tell("measured"); });
         QObject::connect(&studio.log(), &TakeLog::changed, [] { tell("kept"); });
     }
 
     void playOn() {
         while (true) {
-            if (!m_studio.isRecording() && !m_studio.isEnding()) {
+            if (!m_studio.recorder().isRecording() && !m_studio.recorder().isEnding()) {
                 m_endAtBeat = std::uniform_real_distribution(-4.0, 16.0)(m_dice);
                 m_throwAway = m_dice() % 8 == 0;
-                m_studio.startTake();
+                m_studio.recorder().start();
                 tell("begun");
             }
             QCoreApplication::processEvents(QEventLoop::WaitForMoreEvents);
@@ -42,8 +42,8 @@ class Drummer {
 
   private:
     void maybeEnd() {
-        if (!m_studio.isRecording() || m_studio.live()->beatsNow() < m_endAtBeat) return;
-        m_throwAway ? m_studio.discardTake() : m_studio.stopTake();
+        if (!m_studio.recorder().isRecording() || m_studio.recorder().live()->beatsNow() < m_endAtBeat) return;
+        m_throwAway ? m_studio.recorder().discard() : m_studio.recorder().stop();
     }
 
     Studio& m_studio;
@@ -65,17 +65,17 @@ int practise(const QString& folder, unsigned seed) {
         return 1;
     }
     tell("open");
-    if (!(*studio)->interrupted().empty()) {
+    if (!(*studio)->keeper().interrupted().empty()) {
         tell("saving");
-        (*studio)->recoverInterrupted();
+        (*studio)->keeper().recoverInterrupted();
         (*studio)->settle();
         tell("saved");
     }
-    (*studio)->chooseExercise("singles-sixteenths");
-    (*studio)->setTempo(120);
-    PracticeSettings settings = (*studio)->settings();
+    (*studio)->stand().choose("singles-sixteenths");
+    (*studio)->stand().setTempo(120);
+    PracticeSettings settings = (*studio)->setup().settings();
     settings.barsPerTake = 2;
-    (*studio)->changeSettings(settings);
+    (*studio)->setup().change(settings);
     Drummer(**studio, seed).playOn();
     return 0;
 }

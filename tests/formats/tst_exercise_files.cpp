@@ -104,6 +104,12 @@ class TestExerciseFiles : public QObject {
                                     << "no stroke is written";
         QTest::newRow("strokes are a text") << QByteArray(kGood).left(QByteArray(kGood).indexOf("[{")) + "\"none\"}"
                                             << "not a list";
+        QTest::newRow("part of nothing") << changed("\"id\":\"x\",", "\"id\":\"x\",\"part_of\":{\"exercise\":\"y\"},")
+                                         << "does not say which part";
+        QTest::newRow("part of no way") << changed("\"id\":\"x\",",
+                                                   "\"id\":\"x\",\"part_of\":{\"exercise\":\"y\","
+                                                   "\"stage\":{\"method\":\"hope\"}},")
+                                        << "\"part_of.stage.method\" \"hope\" is not known";
         QTest::newRow("nested deeply") << QByteArray(200, '[') + QByteArray(200, ']') << "nested too deeply";
     }
     void badFilesGetOneSentence() {
@@ -222,6 +228,39 @@ class TestExerciseFiles : public QObject {
     }
 
     // ---- characters
+    void aPartOfAnExerciseSaysOfWhat_data() {
+        QTest::addColumn<Origin>("origin");
+        QTest::addColumn<QString>("id");
+        QTest::newRow("spot") << Origin{"clave", Span{2, Beats(3), Beats(4)}} << "clave~2.3";
+        QTest::newRow("bars") << Origin{"clave", BarRange{2, 3}} << "clave~bars.2-3";
+        QTest::newRow("stage") << Origin{"clave", StageNumber{Method::KeepAndGrow, {}, 4}} << "clave~keep-grow.4";
+        QTest::newRow("in stages") << Origin{"clave", StageNumber{Method::Chunks, Method::Grow, 12}}
+                                   << "clave~chunks+grow.12";
+        QTest::newRow("lesson") << Origin{"clave", KitLesson{}} << "clave~kit";
+    }
+    void aPartOfAnExerciseSaysOfWhat() {
+        QFETCH(const Origin, origin);
+        QFETCH(const QString, id);
+        Exercise e = *builtInExercise("paradiddle-accents");
+        markAsPart(e, origin);
+        QCOMPARE(QString::fromStdString(e.id), id);
+        QCOMPARE(wholeIdOf(e), std::string("clave"));
+        QCOMPARE(isLesson(e), id.endsWith(QLatin1String("kit")));
+        const auto back = exerciseFromJson(toJson(e), "test");
+        QVERIFY2(back.has_value(), back ? "" : back.error().sentence().c_str());
+        QCOMPARE(*back, e);
+        // Files of older versions have the id alone.
+        e.origin.reset();
+        const auto old = exerciseFromJson(toJson(e), "test");
+        QCOMPARE(*old->origin, origin);
+    }
+
+    void anIdThatOnlyLooksLikeAPartIsAPageOfItsOwn() {
+        for (const char* id : {"clave", "clave~", "clave~7", "clave~0.1", "clave~bars.2", "clave~bars.0-1",
+                               "clave~hope.1", "clave~grow+hope.1", "clave~grow.99999999999", "~"})
+            QVERIFY2(!originOfOldId(id), id);
+    }
+
     void charactersComeBackTheSame() {
         Character c;
         c.placementMs = -4.5;

@@ -196,7 +196,7 @@ class TestTakeFiles : public QObject {
         s.hits = {heard(3.26, -14.5, 40, 31), heard(3.9, -20, 12, 9)};
         s.hits.back().clipped = true;
         s.durationS = 61.5;
-        s.profile = "performance";
+        s.profile = ProfileKind::Performance;
         s.frame.clickBleed = s.recovered = true;
         s.ladder = Ladder{60, 120, 5, 2, true};
         return s;
@@ -217,7 +217,7 @@ class TestTakeFiles : public QObject {
         QCOMPARE(back->ladder, s.ladder);
         QCOMPARE(back->durationS, 61.5);
         QVERIFY(back->frame.clickBleed && back->recovered);
-        QCOMPARE(back->profile, std::string("performance"));
+        QCOMPARE(back->profile, ProfileKind::Performance);
     }
 
     void whatNoTakeCanBeIsRefused_data() {

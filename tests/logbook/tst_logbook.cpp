@@ -180,7 +180,7 @@ class TestLogbook : public QObject {
         const auto logbook = opened(dir);
         TakeRecord take = takeAt("ghosted-backbeat", kEvening, 92.5);
         take.note = "left shoe on";
-        take.profile = "performance";
+        take.profile = ProfileKind::Performance;
         take.recovered = true;
         take.hits[3].clipped = true;
         const auto back = TakeRepository(*logbook).find(added(*logbook, take));

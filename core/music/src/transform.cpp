@@ -97,7 +97,7 @@ std::vector<EasierVersion> easierVersions(const Exercise& exercise) {
     const auto offer = [&](const std::string& what, Exercise easier) {
         if (easier.strokes == now.strokes || easier.strokes.empty()) return;
         now = easier;
-        easier.id = fmt::format("{}~easier.{}", exercise.id, versions.size() + 1);
+        markAsPart(easier, {exercise.id, StageNumber{Method::Easier, {}, static_cast<int>(versions.size()) + 1}});
         easier.title = fmt::format("{}: {}", exercise.title, what);
         versions.push_back({what, std::move(easier)});
     };

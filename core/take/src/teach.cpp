@@ -11,8 +11,6 @@ namespace upbeat {
 
 namespace {
 
-constexpr std::string_view kMark = "~kit";
-
 /// The first stroke of every voice: how it is usually struck.
 std::map<Voice, Stroke> voicesOf(const Exercise& exercise) {
     std::map<Voice, Stroke> voices;
@@ -46,7 +44,7 @@ Exercise teachingExercise(const Exercise& exercise) {
     int beatsEach = 2 * kBeats;
     while (static_cast<int>(voices.size()) * beatsEach > kMostBars * kBeats) beatsEach /= 2;
     Exercise page;
-    page.id = exercise.id + std::string(kMark);
+    markAsPart(page, {exercise.id, KitLesson{}});
     page.title = exercise.title + ": teach the kit";
     page.trains = "Lets the microphone learn each drum: strike it alone, softly first, then loudly.";
     page.meter = {kBeats, 4};
@@ -65,10 +63,6 @@ Exercise teachingExercise(const Exercise& exercise) {
     }
     page.bars = std::max(1, (beats + kBeats - 1) / kBeats);
     return page;
-}
-
-bool isTeaching(const Exercise& exercise) {
-    return exercise.id.ends_with(kMark);
 }
 
 TaughtKit learnKit(const MatchedTake& take) {

@@ -11,8 +11,8 @@ namespace upbeat {
 /// more than a period late is marked late, and so is every cycle while an input that was connected is not any more.
 class JackStream : public DuplexStream {
   public:
-    /// `capturePort` as listed by jackInputs(), without "jack:"; empty: the first physical one. With a `midiPort`
-    /// (without "midi:") its notes are taken and no sound is.
+    /// `capturePort` as listed by jackInputs(); empty: the first physical one. With a `midiPort` its notes are taken
+    /// and no sound is.
     explicit JackStream(std::string capturePort, std::string midiPort = {});
     ~JackStream() override;
     JackStream(const JackStream&) = delete;

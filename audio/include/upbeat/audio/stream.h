@@ -6,6 +6,7 @@
 #include <string>
 #include <vector>
 
+#include "upbeat/audio/input_id.h"
 #include "upbeat/units/error.h"
 
 namespace upbeat {
@@ -54,7 +55,7 @@ class DuplexStream {
 
 /// An input the user can choose.
 struct InputDevice {
-    std::string id;  ///< "simulated", or "jack:" (sound) or "midi:" (notes) and the port's name.
+    InputId id;
     std::string label;
 
     friend bool operator==(const InputDevice&, const InputDevice&) = default;

@@ -4,6 +4,20 @@
 
 namespace upbeat {
 
+std::string_view toName(ProfileKind kind) {
+    return kind == ProfileKind::Performance ? "performance" : "practice";
+}
+
+std::optional<ProfileKind> profileFromName(std::string_view name) {
+    for (const auto kind : {ProfileKind::Practice, ProfileKind::Performance})
+        if (name == toName(kind)) return kind;
+    return std::nullopt;
+}
+
+Profile profileOf(ProfileKind kind) {
+    return kind == ProfileKind::Performance ? performanceProfile() : practiceProfile();
+}
+
 double StepLimit::at(double stepMs) const {
     return std::clamp(share * stepMs, leastMs, mostMs);
 }
@@ -14,7 +28,7 @@ Profile practiceProfile() {
 
 Profile performanceProfile() {
     Profile profile;
-    profile.name = "performance";
+    profile.kind = ProfileKind::Performance;
     profile.spread = {0.06, 5, 12};
     profile.apart = {0.08, 5, 12};
     profile.habit = {0.08, 5, 12};

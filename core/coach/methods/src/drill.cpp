@@ -18,7 +18,7 @@ Exercise drillFor(const Exercise& exercise, const Span& span) {
     const Beats from = bar.start + quarters(span.fromBeat - Beats(1));
     const Beats to = bar.start + quarters(span.toBeat - Beats(1));
     Exercise drill = barsOf(exercise, bar.number, bar.number);
-    drill.id = fmt::format("{}~{}.{}", exercise.id, span.bar, span.fromBeat.floor());
+    markAsPart(drill, {exercise.id, span});
     drill.title = fmt::format("{}: beat {}", exercise.title, span.fromBeat.floor());
     if (exercise.bars > 1) drill.title += fmt::format(" of bar {}", span.bar);
     drill.trains = "One spot of a longer phrase, with a rest before it comes round.";
@@ -39,7 +39,7 @@ Exercise drillFor(const Exercise& exercise, const Span& span) {
 
 Exercise drillOfBars(const Exercise& exercise, int from, int to) {
     Exercise drill = barsOf(exercise, from, to);
-    drill.id = fmt::format("{}~bars.{}-{}", exercise.id, from, to);
+    markAsPart(drill, {exercise.id, BarRange{from, to}});
     drill.title = from == to ? fmt::format("{}: bar {}", exercise.title, from)
                              : fmt::format("{}: bars {} to {}", exercise.title, from, to);
     return drill;

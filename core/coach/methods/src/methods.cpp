@@ -12,23 +12,21 @@ namespace upbeat {
 namespace {
 
 struct MethodText {
-    std::string_view name;
     std::string_view spoken;
     std::string_view how;
 };
 
 constexpr std::array<MethodText, kMethodCount> kTexts{{
-    {"slow-whole", "Slow, the whole", "All of it from 60 percent up: nothing is left out, there is only more time."},
-    {"limbs-apart", "Limbs apart", "Every hand and foot alone, then in pairs, then all of them."},
-    {"chunks", "Pieces and joins", "One beat at a time with a rest behind it, then neighbours joined, then the whole."},
-    {"grow", "Grow from the start", "The first notes, the rest counted; when it is easy a little more."},
-    {"singles-doubles", "Singles and doubles",
-     "The same grid in singles and in doubles, changing over without a bump."},
-    {"half-full", "Half speed, full speed", "Each bar at half speed, then at full speed, then all bars joined."},
-    {"isolate", "One spot", "The spot with a bar of rest, then round and round, then inside its bar."},
-    {"context", "In context", "The groove, the phrase, and the groove again, as it will be played."},
-    {"keep-grow", "Keep and grow", "The limbs that repeat keep on; the others are added a few notes at a time."},
-    {"easier", "Easier versions",
+    {"Slow, the whole", "All of it from 60 percent up: nothing is left out, there is only more time."},
+    {"Limbs apart", "Every hand and foot alone, then in pairs, then all of them."},
+    {"Pieces and joins", "One beat at a time with a rest behind it, then neighbours joined, then the whole."},
+    {"Grow from the start", "The first notes, the rest counted; when it is easy a little more."},
+    {"Singles and doubles", "The same grid in singles and in doubles, changing over without a bump."},
+    {"Half speed, full speed", "Each bar at half speed, then at full speed, then all bars joined."},
+    {"One spot", "The spot with a bar of rest, then round and round, then inside its bar."},
+    {"In context", "The groove, the phrase, and the groove again, as it will be played."},
+    {"Keep and grow", "The limbs that repeat keep on; the others are added a few notes at a time."},
+    {"Easier versions",
      "Less of everything first: no ornaments, no ghosts, beats on the cymbal; then back to the full page."},
 }};
 
@@ -36,20 +34,11 @@ constexpr std::size_t kUsefulStages = 2;
 
 }  // namespace
 
-std::string_view toName(Method method) {
-    return kTexts.at(static_cast<std::size_t>(method)).name;
-}
 std::string_view spokenName(Method method) {
     return kTexts.at(static_cast<std::size_t>(method)).spoken;
 }
 std::string_view explain(Method method) {
     return kTexts.at(static_cast<std::size_t>(method)).how;
-}
-std::optional<Method> methodFromName(std::string_view name) {
-    const auto found =
-        std::find_if(kTexts.begin(), kTexts.end(), [name](const MethodText& t) { return t.name == name; });
-    if (found == kTexts.end()) return std::nullopt;
-    return static_cast<Method>(found - kTexts.begin());
 }
 
 std::vector<PracticeStage> stagesOf(const Exercise& exercise, Method method, const Span& span) {
@@ -92,7 +81,6 @@ std::vector<PracticeStage> stagesOf(const Exercise& exercise, Method method, con
 
 std::vector<PracticeStage> combined(const Exercise& exercise, Method outer, Method inner) {
     std::vector<PracticeStage> all;
-    const std::string name = fmt::format("{}+{}", toName(outer), toName(inner));
     for (const PracticeStage& stage : stagesOf(exercise, outer)) {
         auto parts = stagesOf(stage.exercise, inner);
         if (parts.size() < kUsefulStages) parts = {stage};
@@ -102,7 +90,7 @@ std::vector<PracticeStage> combined(const Exercise& exercise, Method outer, Meth
             const bool isWhole = &part == &parts.back();
             part.what = isWhole ? stage.what : fmt::format("{}: {}", stage.what, part.what);
             part.tempoFactor *= isWhole && parts.size() == 1 ? 1.0 : stage.tempoFactor;
-            part.exercise.id = fmt::format("{}~{}.{}", exercise.id, name, all.size() + 1);
+            markAsPart(part.exercise, {exercise.id, StageNumber{outer, inner, static_cast<int>(all.size()) + 1}});
             part.exercise.title = fmt::format("{}: {}", exercise.title, part.what);
             all.push_back(std::move(part));
         }

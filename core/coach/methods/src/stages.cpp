@@ -12,7 +12,7 @@ void Stages::add(const std::string& what, Exercise exercise, double tempoFactor)
     if (!m_list.empty() && m_list.back().exercise.strokes == exercise.strokes &&
         metersOf(m_list.back().exercise) == metersOf(exercise) && m_list.back().tempoFactor == tempoFactor)
         return;
-    exercise.id = fmt::format("{}~{}.{}", m_whole.id, toName(m_method), m_list.size() + 1);
+    markAsPart(exercise, {m_whole.id, StageNumber{m_method, {}, static_cast<int>(m_list.size()) + 1}});
     exercise.title = fmt::format("{}: {}", m_whole.title, what);
     exercise.trains = explain(m_method);
     m_list.push_back({what, std::move(exercise), tempoFactor});

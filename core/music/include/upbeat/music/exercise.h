@@ -2,11 +2,13 @@
 
 #include <cstdint>
 #include <map>
+#include <optional>
 #include <string>
 #include <vector>
 
 #include "upbeat/music/feel.h"
 #include "upbeat/music/meter.h"
+#include "upbeat/music/origin.h"
 #include "upbeat/music/stroke.h"
 #include "upbeat/units/error.h"
 #include "upbeat/units/quantity.h"
@@ -80,6 +82,7 @@ struct Exercise {
     /// Words of its own for beats of so many parts, as many words as parts; an empty first word is the beat's number.
     std::map<int, std::vector<std::string>> words{};
     std::vector<MeterChange> meterChanges{};  ///< In order of bars; see bars.h. Quarter notes keep their length.
+    std::optional<Origin> origin{};           ///< Of a part of another exercise; none for a page of its own.
 
     friend bool operator==(const Exercise&, const Exercise&) = default;
 

@@ -56,8 +56,8 @@ enum class Revoicing {
 [[nodiscard]] Result<Exercise> withRoll(Exercise exercise, const Beats& at, Voice voice, int strokes, const Beats& step,
                                         Limb lead = Limb::RightHand);
 
-/// An easier version of an exercise, and what was made easier. Its id is the full one's with "~easier." behind, so it
-/// stays linked.
+/// An easier version of an exercise, and what was made easier. Its origin is the full
+/// one.
 struct EasierVersion {
     std::string what;
     Exercise exercise;

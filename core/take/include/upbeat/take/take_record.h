@@ -5,6 +5,7 @@
 #include <vector>
 
 #include "upbeat/align/matched_take.h"
+#include "upbeat/judge/profile.h"
 #include "upbeat/ladder/ladder.h"
 #include "upbeat/music/click_plan.h"
 
@@ -22,7 +23,7 @@ struct TakeRecord {
     int sampleRate = 48000;
     std::string startedAt;  ///< ISO 8601, local time.
     std::string device;
-    std::string profile = "practice";
+    ProfileKind profile = ProfileKind::Practice;
     std::optional<Ladder> ladder;  ///< It was judged by; none in takes of older versions.
     std::string file;              ///< FLAC, relative to the folder of the takes; empty when nothing was recorded.
     bool recovered = false;        ///< The program ended before the take did.

@@ -7,9 +7,8 @@
 namespace upbeat {
 
 /// The page from which a microphone learns the voices of an exercise: every voice alone in quarters, a soft bar and a
-/// loud one (half a bar each where there are more than eight voices). Its id ends in "~kit".
+/// loud one (half a bar each where there are more than eight voices).
 [[nodiscard]] Exercise teachingExercise(const Exercise& exercise);
-[[nodiscard]] bool isTeaching(const Exercise& exercise);
 
 /// The voices of a take that were struck alone and clearly, each with at most kMostTaught strokes. Any page will do.
 [[nodiscard]] TaughtKit learnKit(const MatchedTake& take);

@@ -7,15 +7,6 @@
 
 namespace upbeat {
 
-/// A span of counts inside one bar, in counted beats from 1; `toBeat` is where the span ends.
-struct Span {
-    int bar = 1;
-    Beats fromBeat{1};
-    Beats toBeat{2};
-
-    friend bool operator==(const Span&, const Span&) = default;
-};
-
 /// "beat 2", "the a of 2", "the e of 3 in bar 2" for a written stroke of the exercise.
 [[nodiscard]] std::string placeInWords(const Exercise& exercise, int stroke);
 

@@ -1,5 +1,6 @@
 #pragma once
 
+#include <optional>
 #include <string_view>
 
 namespace upbeat {
@@ -14,9 +15,16 @@ struct StepLimit {
     [[nodiscard]] double at(double stepMs) const;
 };
 
+/// What one practises for.
+enum class ProfileKind { Practice, Performance };
+
+/// "practice", "performance": as it stands in files and on the command line.
+[[nodiscard]] std::string_view toName(ProfileKind kind);
+[[nodiscard]] std::optional<ProfileKind> profileFromName(std::string_view name);
+
 /// What a rung asks for. The two built-in profiles are the table in docs/measures.md, section 7.
 struct Profile {
-    std::string_view name = "practice";
+    ProfileKind kind = ProfileKind::Practice;
     StepLimit spread{0.08, 6, 15};
     StepLimit placement{0.12, 10, 20};
     StepLimit apart{0.10, 6, 15};
@@ -32,5 +40,6 @@ struct Profile {
 
 [[nodiscard]] Profile practiceProfile();
 [[nodiscard]] Profile performanceProfile();
+[[nodiscard]] Profile profileOf(ProfileKind kind);
 
 }  // namespace upbeat

@@ -9,32 +9,14 @@
 
 namespace upbeat {
 
-/// Ways of taking an exercise apart (N12 to N19).
-enum class Method {
-    SlowWhole,       ///< All of it, from slow to the tempo of the ladder.
-    LimbsApart,      ///< Every limb alone, in pairs, in threes, together.
-    Chunks,          ///< Beat by beat, neighbours joined, the whole.
-    Grow,            ///< The first notes, the rest counted; a little more each time.
-    SinglesDoubles,  ///< The grid in singles and doubles, by bars and half bars, then as written.
-    HalfThenFull,    ///< Each bar at half speed, at full speed, then joined.
-    IsolateSpan,     ///< One span with a bar of rest, then without, then inside its bar.
-    Context,         ///< Groove, the phrase or its last bar, groove.
-    KeepAndGrow,     ///< The limbs that repeat keep on while the others grow.
-    Easier,          ///< From the easiest version to the full one (N11).
-};
-inline constexpr int kMethodCount = 10;
-
-/// One step of a method: an exercise like any other, played, measured and gated. Its id is the parent's with
-/// "~METHOD.NUMBER" behind.
+/// One step of a method: an exercise like any other, played, measured and gated. Its origin says
+/// which step.
 struct PracticeStage {
     std::string what;  ///< "right hand and bass drum", "the first 6 notes".
     Exercise exercise;
     double tempoFactor = 1;  ///< Of the ladder's tempo.
 };
 
-/// "grow", "limbs-apart": as it stands in ids and on the command line.
-[[nodiscard]] std::string_view toName(Method method);
-[[nodiscard]] std::optional<Method> methodFromName(std::string_view name);
 /// "Grow from the start".
 [[nodiscard]] std::string_view spokenName(Method method);
 /// One sentence: how it goes.

@@ -1,0 +1,43 @@
+#include "studio/hands_free.h"
+
+#include "studio/verdict_tone.h"
+
+namespace upbeat {
+
+HandsFree::HandsFree(const With& with) : m_with(with) {
+    constexpr int kTickMs = 16;
+    m_rest.setSingleShot(true);
+    m_ticker.setInterval(kTickMs);
+    connect(&m_rest, &QTimer::timeout, &m_with.recorder, &Recorder::start);
+    connect(&m_ticker, &QTimer::timeout, this, [this] {
+        if (!isResting()) m_ticker.stop();
+        Q_EMIT ticked();
+    });
+    connect(&m_with.recorder, &Recorder::started, &m_rest, &QTimer::stop);
+    const auto stop = [this] { set(false); };
+    connect(&m_with.recorder, &Recorder::brokeOff, this, stop);
+    connect(&m_with.clock, &PracticeClock::over, this, stop);
+}
+
+void HandsFree::set(bool on) {
+    if (m_isOn == on) return;
+    m_isOn = on;
+    if (!on) m_rest.stop();
+    Q_EMIT changed();
+}
+
+double HandsFree::restLeftS() const {
+    return isResting() ? m_rest.remainingTime() * 1e-3 : 0.0;
+}
+
+void HandsFree::goOn(const NextStepPtr& step) {
+    constexpr double kToneGain = 0.6;
+    m_with.playback.play(verdictTone(step->verdict.action, m_with.input.sampleRate()), kToneGain);
+    m_with.clock.takeKept();
+    if (!m_isOn) return;
+    m_with.nextSteps.follow(step);
+    m_rest.start(static_cast<int>(m_with.setup.settings().restS * 1000));
+    m_ticker.start();
+}
+
+}  // namespace upbeat

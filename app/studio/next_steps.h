@@ -1,0 +1,37 @@
+#pragma once
+
+#include <QObject>
+
+#include "studio/taking_apart.h"
+
+namespace upbeat {
+
+/// Does what verdicts ask for: once, and only on the exercise they were given for; a timer, a key or hands-free
+/// practice may have gone on meanwhile.
+class NextSteps : public QObject {
+    Q_OBJECT
+  public:
+    /// What it works with outlives it.
+    struct With {
+        const Review& review;
+        Stand& stand;
+        TakingApart& takingApart;
+        Notices& notices;
+    };
+    explicit NextSteps(const With& with);
+
+    /// What the verdict on the open take asks for, while it can be followed: it has not been, it is the newest word on
+    /// its exercise, and that exercise is on the stand. Null otherwise.
+    [[nodiscard]] const NextStep* now() const;
+    /// Follows it, or says that there is none.
+    void accept();
+    void follow(const NextStepPtr& step);
+
+  Q_SIGNALS:
+    void changed();
+
+  private:
+    With m_with;
+};
+
+}  // namespace upbeat

@@ -1,0 +1,114 @@
+#include "studio/review.h"
+
+#include <algorithm>
+
+#include "upbeat/formats/audio_file.h"
+#include "upbeat/formats/hear_file.h"
+
+namespace upbeat {
+
+namespace {
+
+/// A take of the log with the verdict of its day.
+struct OpenedTake {
+    TakePtr take;
+    bool isNewest = false;  ///< Of its exercise.
+};
+
+Result<OpenedTake> openFrom(const TakeArchive& archive, const DataFolder& folder, qint64 id) {
+    auto found = archive.find(id);
+    if (!found) return tl::unexpected(found.error());
+    auto view = std::make_shared<TakeView>();
+    TakeRecord& take = found->take;
+    view->id = id;
+    view->analysis = analyzeTake(take.exercise, take.frame, {take.hits, take.trace}, found->plan);
+    if (!take.file.empty()) view->soundFile = QString::fromStdString((folder.takes() / take.file).string());
+    view->stored = std::move(take);
+    return OpenedTake{view, found->isNewest};
+}
+
+/// A recording from outside, and where its page begins.
+struct OutsideTake {
+    QString file;
+    Exercise exercise;
+    double tempoBpm = 0;
+    double firstBeatS = 0;
+};
+
+Result<TakePtr> hearOutside(const OutsideTake& outside, const CoachPlan& coach, const TaughtKit& kit) {
+    const ClickPlan click = clickFor(outside.exercise, Bpm(outside.tempoBpm));
+    auto heard = hearFile(outside.file.toStdString(), click, outside.firstBeatS);
+    if (!heard) return tl::unexpected(heard.error());
+    auto view = std::make_shared<TakeView>();
+    TakeRecord& take = view->stored;
+    take.exercise = outside.exercise;
+    take.click = click;
+    take.startedAt = stampOf(QDateTime::currentDateTime());
+    take.hits = std::move(heard->take.hits);
+    take.trace = std::move(heard->take.trace);
+    take.durationS = heard->info.durationS;
+    if (heard->info.sampleRate > 0) {
+        take.sampleRate = heard->info.sampleRate;
+        view->soundFile = outside.file;
+    }
+    const int bars = barsPlayed(outside.exercise, outside.tempoBpm, outside.firstBeatS, take.hits);
+    if (bars < 1)
+        return fail("nothing is heard after the first beat", outside.file.toStdString(),
+                    "check the time of the first beat");
+    take.frame = {outside.tempoBpm, outside.firstBeatS, bars, 0, false, {}};
+    measureFresh(*view, coach, kit);
+    return TakePtr(view);
+}
+
+NextStepPtr stepOf(const TakeView& take) {
+    return std::make_shared<NextStep>(NextStep{take.stored.exercise.id, take.analysis.verdict});
+}
+
+}  // namespace
+
+std::optional<Span> Review::troubleIn(const Exercise& exercise) const {
+    if (!m_take || m_take->stored.exercise.strokes != exercise.strokes) return std::nullopt;
+    const auto& findings = m_take->analysis.findings;
+    const auto placed =
+        std::find_if(findings.begin(), findings.end(), [](const Finding& f) { return f.stroke.has_value(); });
+    if (placed == findings.end()) return std::nullopt;
+    return beatAround(exercise, *placed->stroke);
+}
+
+void Review::show(const TakePtr& take, const NextStepPtr& step) {
+    m_take = take;
+    m_step = step;
+    Q_EMIT opened();
+}
+
+void Review::nameKept(const TakePtr& take, qint64 id) {
+    if (m_take != take) return;
+    auto kept = std::make_shared<TakeView>(*take);
+    kept->id = id;
+    m_take = kept;
+}
+
+void Review::open(qint64 id) {
+    if (m_with.stand.isFixed()) return;
+    m_with.worker.run([id, archive = m_with.archive, folder = m_with.folder] { return openFrom(archive, folder, id); },
+                      [this](const Result<OpenedTake>& opened) {
+                          if (!opened) return m_with.notices.complain(opened.error());
+                          if (m_with.stand.isFixed()) return;  // the player has gone on meanwhile
+                          m_with.stand.choose(opened->take->stored.exercise.id);
+                          // What an older take asked for has long been followed, or something newer has been said.
+                          show(opened->take, opened->isNewest ? stepOf(*opened->take) : nullptr);
+                      });
+}
+
+void Review::openRecording(const QString& file, double tempoBpm, double firstBeatS) {
+    const Stand& stand = m_with.stand;
+    const CoachPlan coach{profileOf(m_with.setup.settings().profile), stand.ladder().ladder, stand.history()};
+    m_with.worker.run([outside = OutsideTake{file, stand.exercise(), tempoBpm, firstBeatS}, coach,
+                       kit = m_with.lessons.kit()] { return hearOutside(outside, coach, kit); },
+                      [this](const Result<TakePtr>& take) {
+                          if (!take) return m_with.notices.complain(take.error());
+                          show(*take, stepOf(**take));
+                      });
+}
+
+}  // namespace upbeat

@@ -1,0 +1,109 @@
+#include "studio/take_keeper.h"
+
+#include <algorithm>
+#include <utility>
+
+#include "theme/words.h"
+
+namespace upbeat {
+
+void TakeKeeper::measure(const PlayedTake& played) {
+    auto view = std::make_shared<TakeView>();
+    view->soundFile = QString::fromStdString(m_with.archive.store().file(played.name).string());
+    view->stored = played.take;
+    m_with.worker.run(
+        [view, file = m_with.folder.logbook(), kit = m_with.lessons.kit()]() -> Result<TakePtr> {
+            const auto logbook = Logbook::open(file);
+            if (!logbook) return tl::unexpected(logbook.error());
+            const auto coach = coachPlanOf(**logbook, view->stored);
+            if (!coach) return tl::unexpected(coach.error());
+            measureFresh(*view, *coach, kit);
+            return TakePtr(view);
+        },
+        [this](const Result<TakePtr>& take) {
+            if (!take) return m_with.notices.complain(take.error());  // it is offered at the next start
+            const auto step =
+                std::make_shared<NextStep>(NextStep{(*take)->stored.exercise.id, (*take)->analysis.verdict});
+            Q_EMIT measured(*take, step);
+            keep(*take, step);
+        });
+}
+
+void TakeKeeper::keep(const TakePtr& take, const NextStepPtr& step) {
+    m_with.worker.run([take, archive = m_with.archive] { return archive.keep(take->stored, take->analysis); },
+                      [this, take, step](const Result<qint64>& id) {
+                          if (!id) {
+                              Q_EMIT failed();
+                              return m_with.notices.complain(id.error());
+                          }
+                          m_with.log.tellChanged();
+                          Q_EMIT kept(take, *id, step);
+                      });
+}
+
+void TakeKeeper::findInterrupted() {
+    if (auto left = m_with.archive.unfinished())
+        m_interrupted = *std::move(left);
+    else
+        m_with.notices.complain(left.error());
+}
+
+void TakeKeeper::recoverInterrupted() {
+    for (const std::string& name : m_interrupted)
+        m_with.worker.run(
+            [name, archive = m_with.archive, kit = m_with.lessons.kit()] {
+                return archive.rescue(
+                    name, [&kit](TakeRecord& take, const CoachPlan& plan) { return measureFresh(take, plan, kit); });
+            },
+            [this, name](const Result<Rescued>& outcome) { tellOf(name, outcome); });
+}
+
+void TakeKeeper::tellOf(const std::string& name, const Result<Rescued>& outcome) {
+    if (!outcome) return m_with.notices.complain(outcome.error());
+    std::erase(m_interrupted, name);
+    switch (outcome->kind) {
+        case Rescued::Kind::Kept:
+            m_with.log.tellChanged();
+            if (m_interrupted.empty()) Q_EMIT recovered(outcome->id);
+            return m_with.notices.say(tr("The interrupted take was saved."));
+        case Rescued::Kind::TooShort:
+            return m_with.notices.say(tr("Less than a bar was played in the interrupted take: nothing was kept."));
+        case Rescued::Kind::Lesson:
+            return m_with.notices.say(tr("The lesson was interrupted: teach the kit once more."));
+    }
+}
+
+void TakeKeeper::discardInterrupted() {
+    m_with.worker.run(
+        [names = std::exchange(m_interrupted, {}), store = m_with.archive.store()] {
+            for (const std::string& name : names) store.discard(name);
+            return true;
+        },
+        [](bool) {});
+}
+
+void TakeKeeper::readAgain(const std::string& name) {
+    m_with.worker.run(
+        [name, archive = m_with.archive] {
+            return archive.rescue(name,
+                                  [](TakeRecord& take, const CoachPlan& plan) { return measureFresh(take, plan, {}); });
+        },
+        [this](const Result<Rescued>& outcome) {
+            if (!outcome) m_with.notices.complain(outcome.error());
+        });
+}
+
+void TakeKeeper::rebuildLog(const QString& damaged) {
+    for (const std::string& name : std::exchange(m_interrupted, {})) readAgain(name);
+    m_with.worker.run([archive = m_with.archive] { return archive.rebuildLadders(); },
+                      [this, damaged](const Result<void>& done) {
+                          if (!done) return m_with.notices.complain(done.error());
+                          Q_EMIT rebuilt();
+                          m_with.notices.say(tr("%1 from the recordings. The damaged logbook is kept as %2.")
+                                                 .arg(counted(m_with.log.total().takes, tr("One take was read again"),
+                                                              tr("%1 takes were read again")),
+                                                      damaged));
+                      });
+}
+
+}  // namespace upbeat

@@ -1,0 +1,79 @@
+#include "studio/taking_apart.h"
+
+#include <algorithm>
+#include <cmath>
+
+#include "theme/words.h"
+#include "upbeat/music/transform.h"
+
+namespace upbeat {
+
+namespace {
+
+/// Under which the part that was reached is remembered.
+QString nameOfWay(const std::string& exercise, Method method, std::optional<Method> inner) {
+    QString way = inWords(toName(method));
+    if (inner) way += QLatin1Char('+') + inWords(toName(*inner));
+    return QStringLiteral("stages/%1/%2").arg(QString::fromStdString(exercise), way);
+}
+
+bool isStage(const Exercise& exercise) {
+    return exercise.origin && std::holds_alternative<StageNumber>(exercise.origin->part);
+}
+
+}  // namespace
+
+TakingApart::TakingApart(const With& with) : m_with(with) {
+    connect(&m_with.stand, &Stand::exerciseChanged, this, [this] {
+        if (!isStage(m_with.stand.exercise())) m_stages.clear();
+    });
+}
+
+void TakingApart::begin(Method method, std::optional<Method> inner) {
+    if (m_with.stand.isFixed()) return;
+    m_with.stand.backToWhole();
+    auto stages = stagesFor(m_with.stand.exercise(), method, inner);
+    if (stages.size() < 2) return m_with.notices.say(tr("This way has nothing to take apart here."));
+    m_method = method;
+    m_inner = inner;
+    m_stages = std::move(stages);
+    m_wholeLadder = m_with.stand.ladder();
+    goTo(0);
+}
+
+std::vector<PracticeStage> TakingApart::stagesFor(const Exercise& exercise, Method method,
+                                                  std::optional<Method> inner) const {
+    if (inner && *inner != method) return combined(exercise, method, *inner);
+    return stagesOf(exercise, method, m_with.review.troubleIn(exercise).value_or(Span()));
+}
+
+int TakingApart::reached(Method method, std::optional<Method> inner) const {
+    return std::max(0, m_with.setup.recall(nameOfWay(m_with.stand.whole().id, method, inner)));
+}
+
+void TakingApart::goTo(int stage) {
+    if (m_with.stand.isFixed() || stage < 0 || stage >= static_cast<int>(m_stages.size())) return;
+    m_stage = stage;
+    const PracticeStage& now = m_stages[static_cast<std::size_t>(stage)];
+    const Exercise& whole = m_with.stand.whole();
+    m_with.setup.remember(nameOfWay(whole.id, m_method, m_inner), stage);
+    const double wholeBpm = inBeatsOf(now.exercise.meter, m_wholeLadder.tempoBpm, whole.meter);
+    const double tempo = std::clamp(std::round(wholeBpm * now.tempoFactor), kSlowestTempo, kFastestTempo);
+    m_with.stand.putStage(now.exercise, {{tempo, tempo, m_wholeLadder.ladder.stepBpm, kCleanPerStage, true}, tempo});
+}
+
+void TakingApart::follow(const Verdict& verdict) {
+    const int next = stageAfter(m_stage, static_cast<int>(m_stages.size()), verdict.action, verdict.goalReached);
+    if (next >= static_cast<int>(m_stages.size())) {
+        m_with.setup.forget(nameOfWay(m_with.stand.whole().id, m_method, m_inner));
+        m_with.stand.backToWhole();
+        m_with.notices.say(tr("Every part is clean: back to the whole."));
+    } else if (next != m_stage) {
+        goTo(next);
+    } else if (m_stage == 0 && verdict.action == Action::Back) {
+        if (const auto other = methodAfter(m_with.stand.whole(), m_method))
+            m_with.notices.say(tr("It stalls at the first part. Another way: %1.").arg(inWords(spokenName(*other))));
+    }
+}
+
+}  // namespace upbeat
