@@ -7,6 +7,7 @@
 #include <QSettings>
 #include <QStandardPaths>
 #include <QTextStream>
+#include <QTranslator>
 
 #include "demo/demo_arrival.h"
 #include "shell/main_window.h"
@@ -174,6 +175,14 @@ bool waitForDemo(const Demo& demo, Studio& studio) {
     return true;
 }
 
+/// The texts in the language of the desktop, where there are some: made from translations/ when the program is built.
+void speakTheLanguageOfTheDesktop(QTranslator& translator) {
+    const QString folder =
+        QCoreApplication::applicationDirPath() + QStringLiteral("/../share/upbeat-check/translations");
+    if (translator.load(QLocale(), QStringLiteral("upbeat-check"), QStringLiteral("_"), folder))
+        QCoreApplication::installTranslator(&translator);
+}
+
 int run(const QApplication& app) {
     const Arguments arguments = readArguments(app);
     if (!loadFonts())
@@ -222,5 +231,7 @@ int main(int argc, char** argv) {
     QApplication::setApplicationVersion(QStringLiteral(UPBEAT_VERSION));
     QApplication::setDesktopFileName(QStringLiteral("org.upbeatcheck.UpbeatCheck"));
     QApplication::setStyle(QStringLiteral("Fusion"));
+    QTranslator translator;
+    speakTheLanguageOfTheDesktop(translator);
     return run(app);
 }

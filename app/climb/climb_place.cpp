@@ -65,7 +65,7 @@ void ClimbPlace::refresh() {
     const TakePtr& take = m_with.review.take();
     if (take && take->stored.exercise.id == m_with.stand.exercise().id) {
         m_gates->setGates(take->analysis.gates);
-        m_verdict->setVerdict(take->analysis.verdict, m_with.nextSteps.now() != nullptr);
+        m_verdict->setVerdict(take->stored.exercise, take->analysis.verdict, m_with.nextSteps.now() != nullptr);
     } else {
         m_gates->setGates({});
         m_verdict->clear();

@@ -51,7 +51,7 @@ void GateList::setGates(std::vector<Gate> gates) {
     m_gates = std::move(gates);
     QStringList spoken;
     for (const Gate& gate : m_gates)
-        spoken << inWords(spokenName(gate.kind)) + QLatin1Char(' ') + inWords(toName(gate.state));
+        spoken << inWords(words::nameOf(gate.kind)) + QLatin1Char(' ') + inWords(words::nameOf(gate.state));
     setAccessibleName(spoken.join(QStringLiteral(", ")));
     update();
 }
@@ -64,7 +64,8 @@ bool GateList::event(QEvent* event) {
     if (event->type() == QEvent::ToolTip) {
         const auto* help = static_cast<QHelpEvent*>(event);
         const auto row = static_cast<std::size_t>(std::max(0.0, (help->pos().y() - kHead) / rowHeight()));
-        if (row < m_gates.size()) QToolTip::showText(help->globalPos(), inWords(explanation(m_gates[row].kind)), this);
+        if (row < m_gates.size())
+            QToolTip::showText(help->globalPos(), inWords(words::explained(m_gates[row].kind)), this);
         return true;
     }
     return QWidget::event(event);
@@ -103,14 +104,14 @@ void GateList::paintGate(QPainter& painter, const Gate& gate, const QRectF& row)
               gate.state == GateState::Unsure ? theme.inkSoft : ink);
     painter.setFont(typeFace(15, missed));
     painter.setPen(ink);
-    QString name = inWords(spokenName(gate.kind));
+    QString name = inWords(words::nameOf(gate.kind));
     if (gate.state == GateState::Unsure) name = tr("%1: not sure yet").arg(name);
     const double room = row.width() - 24 - 84;
     painter.drawText(QRectF(row.left() + 24, row.top() + 2, room, 24), Qt::AlignVCenter,
                      QFontMetricsF(painter.font()).elidedText(name, Qt::ElideRight, room));
     const bool whole = gate.kind == GateKind::Mistakes;
     const QString figure =
-        QStringLiteral("%1 %2").arg(gate.measured.value, 0, 'f', whole ? 0 : 1).arg(inWords(unitOf(gate.kind)));
+        QStringLiteral("%1 %2").arg(gate.measured.value, 0, 'f', whole ? 0 : 1).arg(inWords(words::unitOf(gate.kind)));
     painter.setFont(typeFace(15, true));
     painter.drawText(QRectF(row.left(), row.top() + 2, row.width(), 24), Qt::AlignRight | Qt::AlignVCenter,
                      figure.trimmed());

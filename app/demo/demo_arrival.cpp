@@ -1,4 +1,5 @@
 #include "demo/demo_arrival.h"
+#include "studio/notices.h"
 
 #include <QMetaObject>
 
@@ -19,7 +20,7 @@ void DemoArrival::start() {
                 this, [this, progress] { Q_EMIT arrived(progress); }, Qt::QueuedConnection);
         };
         const auto built = buildDemo(m_scenario, m_site, tell, m_stop);
-        const QString sentence = built ? QString() : QString::fromStdString(built.error().sentence());
+        const QString sentence = built ? QString() : sentenceOf(built.error());
         QMetaObject::invokeMethod(
             this, [this, sentence] { Q_EMIT finished(sentence); }, Qt::QueuedConnection);
     });

@@ -82,7 +82,7 @@ QVariant LogModel::dayData(const Row& row, int role) const {
     if (role == Qt::DisplayRole) return QLocale().toString(row.day, QStringLiteral("dddd, d MMMM"));
     if (role != DetailRole) return {};
     const PlayedTime played = playedOn(row.day);
-    return counted(played.takes, tr("1 take"), tr("%1 takes")) +
+    return counted(played.takes, UPBEAT_TEXT("1 take"), UPBEAT_TEXT_N("%n takes")) +
            tr(", %1 min played").arg(played.seconds / 60, 0, 'f', 1);
 }
 
@@ -101,7 +101,7 @@ QVariant LogModel::data(const QModelIndex& index, int role) const {
             return QStringLiteral("%1  %2").arg(take.startedAt.time().toString(QStringLiteral("HH:mm")),
                                                 QString::fromStdString(take.title));
         case Qt::AccessibleTextRole:
-            return QString::fromStdString(take.title + ", " + take.headline);
+            return tr("%1, %2").arg(QString::fromStdString(take.title), inWords(words::headlineOf(take.verdict)));
         case TakeIdRole:
             return take.id;
         case NoteRole:
@@ -111,7 +111,7 @@ QVariant LogModel::data(const QModelIndex& index, int role) const {
         case DetailRole: {
             const QString note = QString::fromStdString(take.note);
             return tr("at %1   %2")
-                .arg(tempoInWords(take.tempoBpm), note.isEmpty() ? QString::fromStdString(take.headline) : note);
+                .arg(tempoInWords(take.tempoBpm), note.isEmpty() ? inWords(words::headlineOf(take.verdict)) : note);
         }
         default:
             return {};

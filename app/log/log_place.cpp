@@ -121,7 +121,7 @@ void LogPlace::refresh() {
                                      : tr("%1 min played in the last seven days, %2 min in all, %3")
                                            .arg(week.seconds / 60, 0, 'f', 0)
                                            .arg(all.seconds / 60, 0, 'f', 0)
-                                           .arg(counted(all.takes, tr("1 take"), tr("%1 takes"))));
+                                           .arg(counted(all.takes, UPBEAT_TEXT("1 take"), UPBEAT_TEXT_N("%n takes"))));
     const qint64 current = currentTake();
     m_model->show(m_with.log.days(),
                   [this](const std::optional<TakeMoment>& before, int most) { return m_with.log.page(before, most); });

@@ -3,6 +3,7 @@
 #include <QPainter>
 
 #include "theme/theme.h"
+#include "theme/words.h"
 
 namespace upbeat {
 
@@ -13,9 +14,9 @@ constexpr int kMargin = 12;
 
 }  // namespace
 
-FindingCard::FindingCard(int rank, const Finding& finding, QWidget* parent)
+FindingCard::FindingCard(int rank, const Exercise& page, const Finding& finding, QWidget* parent)
     : QAbstractButton(parent), m_rank(rank), m_hasDrill(finding.drill.has_value()) {
-    setText(QString::fromStdString(finding.sentence) + QLatin1Char('.'));
+    setText(inWords(words::sentenceOf(page, finding)) + QLatin1Char('.'));
     setAccessibleName(text());
     setCheckable(true);
     setCursor(Qt::PointingHandCursor);

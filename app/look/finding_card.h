@@ -10,7 +10,7 @@ namespace upbeat {
 class FindingCard : public QAbstractButton {
     Q_OBJECT
   public:
-    FindingCard(int rank, const Finding& finding, QWidget* parent);
+    FindingCard(int rank, const Exercise& page, const Finding& finding, QWidget* parent);
     [[nodiscard]] QSize sizeHint() const override;
     [[nodiscard]] bool hasHeightForWidth() const override { return true; }
     [[nodiscard]] int heightForWidth(int width) const override;

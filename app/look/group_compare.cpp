@@ -2,11 +2,11 @@
 
 #include <QPainter>
 #include <algorithm>
+#include <array>
 
 #include "strokes/stroke_painter.h"
 #include "theme/theme.h"
 #include "theme/words.h"
-#include "upbeat/judge/place_words.h"
 
 namespace upbeat {
 
@@ -32,6 +32,16 @@ QString title(Axis axis) {
     return {};
 }
 
+/// The small face, smaller where a text in another language would not fit.
+QFont fittingFace(const QString& text, double room) {
+    double size = Type::kSmall;
+    while (size > 9 && QFontMetricsF(typeFace(size)).horizontalAdvance(text) > room) size *= 0.95;
+    return typeFace(size);
+}
+
+constexpr std::array<const char*, 3> kOfLevel{UPBEAT_TEXT("%1, ghosts"), UPBEAT_TEXT("%1, taps"),
+                                              UPBEAT_TEXT("%1, accents")};
+
 }  // namespace
 
 std::vector<CompareLine> compareLines(const TakeAnalysis& analysis) {
@@ -40,23 +50,23 @@ std::vector<CompareLine> compareLines(const TakeAnalysis& analysis) {
     for (const Unison& u : m.unisons)
         lines.push_back(
             {GroupCompare::tr("Struck together"),
-             GroupCompare::tr("%1 after %2").arg(inWords(spokenName(u.voice)), inWords(spokenName(u.against))),
+             GroupCompare::tr("%1 after %2").arg(inWords(words::nameOf(u.voice)), inWords(words::nameOf(u.against))),
              GroupCompare::tr("%1 ms ±%2, %3 times")
                  .arg(u.behindMs.value, 0, 'f', 1)
                  .arg(u.behindMs.halfWidth(), 0, 'f', 1)
                  .arg(u.behindMs.n)});
     for (const RollPlayed& r : m.rolls)
         if (r.longestGapMs && r.rippleDb)
-            lines.push_back({GroupCompare::tr("Rolls"),
-                             GroupCompare::tr("from %1").arg(
-                                 QString::fromStdString(placeInWords(analysis.matched.exercise, r.stroke))),
-                             GroupCompare::tr("longest gap %1 ms, ripple %2 dB")
-                                 .arg(r.longestGapMs->value, 0, 'f', 0)
-                                 .arg(r.rippleDb->value, 0, 'f', 1)});
+            lines.push_back(
+                {GroupCompare::tr("Rolls"),
+                 GroupCompare::tr("from %1").arg(inWords(words::placeOf(analysis.matched.exercise, r.stroke))),
+                 GroupCompare::tr("longest gap %1 ms, ripple %2 dB")
+                     .arg(r.longestGapMs->value, 0, 'f', 0)
+                     .arg(r.rippleDb->value, 0, 'f', 1)});
     for (const StrokeQuality& q : m.quality)
         lines.push_back(
             {GroupCompare::tr("Alike in sound"),
-             GroupCompare::tr("%1, %2s").arg(inWords(spokenName(q.voice)), inWords(toName(q.level))),
+             inWords(Text::with(kOfLevel.at(static_cast<std::size_t>(q.level)), words::nameOf(q.voice))),
              GroupCompare::tr("within %1 dB, %2 odd").arg(q.distanceDb.value, 0, 'f', 1).arg(q.odd.size())});
     return lines;
 }
@@ -102,14 +112,14 @@ void GroupCompare::paintEvent(QPaintEvent* /*event*/) {
                                    row.axis == Axis::Limb ? static_cast<Limb>(row.key) : Limb::RightHand, scale));
         painter.setPen(theme.ink);
         painter.setFont(typeFace(Type::kSmall));
-        painter.drawText(QRectF(0, y, 104, kRowHeight), Qt::AlignLeft | Qt::AlignVCenter,
-                         QString::fromStdString(row.name));
+        painter.drawText(QRectF(0, y, 104, kRowHeight), Qt::AlignLeft | Qt::AlignVCenter, inWords(words::nameOf(row)));
         painter.drawText(QRectF(156, y + 4, width() - 156, 22), Qt::AlignLeft | Qt::AlignVCenter,
                          tr("%1 ms ±%2").arg(row.offsetMs->value, 0, 'f', 1).arg(row.offsetMs->halfWidth(), 0, 'f', 1));
         painter.setPen(theme.inkSoft);
-        const QString level2 = row.levelDb ? tr(", %1 dB").arg(level, 0, 'f', 1) : QString();
-        painter.drawText(QRectF(156, y + 26, width() - 156, 20), Qt::AlignLeft | Qt::AlignVCenter,
-                         tr("%1 hits").arg(row.n) + level2);
+        const QString hits =
+            row.levelDb ? tr("%1 hits, %2 dB").arg(row.n).arg(level, 0, 'f', 1) : tr("%1 hits").arg(row.n);
+        painter.setFont(fittingFace(hits, width() - 156));
+        painter.drawText(QRectF(156, y + 26, width() - 156, 20), Qt::AlignLeft | Qt::AlignVCenter, hits);
         y += kRowHeight;
     }
     paintLines(painter, y);

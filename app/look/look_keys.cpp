@@ -8,7 +8,6 @@
 #include "look/finding_card.h"
 #include "theme/theme.h"
 #include "theme/words.h"
-#include "upbeat/judge/place_words.h"
 
 namespace upbeat {
 
@@ -34,6 +33,7 @@ void LookPlace::addKeys() {
     addHiddenKey(Qt::Key_Right, [this] { m_field->moveAlong(1); });
     addHiddenKey(Qt::Key_Up, [this] { m_field->movePass(-1); });
     addHiddenKey(Qt::Key_Down, [this] { m_field->movePass(1); });
+    addKey(Qt::Key_J, QStringLiteral("J"), tr("judge again by today's limits"), [this] { m_with.review.judgeAgain(); });
     addKey(Qt::Key_N, QStringLiteral("N"), tr("next finding"), [this] {
         if (m_findingCount > 0) chooseFinding((m_finding + 1) % m_findingCount);
     });

@@ -8,7 +8,6 @@
 #include "look/finding_card.h"
 #include "theme/theme.h"
 #include "theme/words.h"
-#include "upbeat/judge/place_words.h"
 
 namespace upbeat {
 

@@ -7,7 +7,6 @@
 #include "look/finding_card.h"
 #include "theme/theme.h"
 #include "theme/words.h"
-#include "upbeat/judge/place_words.h"
 
 namespace upbeat {
 
@@ -114,7 +113,8 @@ void LookPlace::showTake() {
 
 void LookPlace::showVerdict() {
     if (m_with.review.take())
-        m_verdict->setVerdict(m_with.review.take()->analysis.verdict, m_with.nextSteps.now() != nullptr);
+        m_verdict->setVerdict(m_with.review.take()->stored.exercise, m_with.review.take()->analysis.verdict,
+                              m_with.nextSteps.now() != nullptr);
 }
 
 void LookPlace::fillLenses() {
@@ -165,7 +165,8 @@ void LookPlace::fillFindings() {
     const TakePtr& take = m_with.review.take();
     m_findingCount = take ? static_cast<int>(take->analysis.findings.size()) : 0;
     for (int i = 0; i < m_findingCount; ++i) {
-        auto* card = new FindingCard(i + 1, take->analysis.findings[static_cast<std::size_t>(i)], this);
+        auto* card =
+            new FindingCard(i + 1, take->stored.exercise, take->analysis.findings[static_cast<std::size_t>(i)], this);
         connect(card, &QAbstractButton::clicked, this, [this, i] { chooseFinding(i); });
         m_findings->addWidget(card);
     }
@@ -174,9 +175,9 @@ void LookPlace::fillFindings() {
         for (const Gate& gate : take->analysis.gates)
             if (gate.state == GateState::Met)
                 clean << tr("%1: %2 %3")
-                             .arg(inWords(spokenName(gate.kind)))
+                             .arg(inWords(words::nameOf(gate.kind)))
                              .arg(gate.measured.value, 0, 'f', gate.kind == GateKind::Mistakes ? 0 : 1)
-                             .arg(inWords(unitOf(gate.kind)));
+                             .arg(inWords(words::unitOf(gate.kind)));
         auto* met = new QLabel(this);
         met->setWordWrap(true);
         met->setFont(typeFace(Type::kSmall));
@@ -207,10 +208,9 @@ void LookPlace::showChosen() {
     m_closeUp->clear();
     m_with.playback.fetchSpan(m_with.review.take(), mark->timeS - kAroundS, mark->timeS + kAroundS);
     const Exercise& e = m_with.review.take()->stored.exercise;
-    const QString place =
-        mark->stroke >= 0
-            ? QString::fromStdString(strokeInWords(e, mark->stroke) + ", " + placeInWords(e, mark->stroke))
-            : tr("not written");
+    const QString place = mark->stroke >= 0 ? tr("%1, %2").arg(inWords(words::strokeOf(e, mark->stroke)),
+                                                               inWords(words::placeOf(e, mark->stroke)))
+                                            : tr("not written");
     if (mark->kind == FieldMark::Kind::Missed) {
         m_detail->setText(tr("%1: missed").arg(place));
         return;

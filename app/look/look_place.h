@@ -24,7 +24,7 @@ class LookPlace : public Place {
   public:
     /// What it shows and works with; all of it outlives the widget.
     struct With {
-        const Review& review;
+        Review& review;
         NextSteps& nextSteps;
         Playback& playback;
         Stand& stand;

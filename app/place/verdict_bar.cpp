@@ -1,29 +1,23 @@
 #include "place/verdict_bar.h"
 
-#include <QCoreApplication>
 #include <QPainter>
-#include <cmath>
 
 #include "theme/theme.h"
+#include "theme/words.h"
 
 namespace upbeat {
 
-QString tempoInWords(double bpm) {
-    return QString::number(bpm, 'f', std::abs(bpm - std::round(bpm)) < 0.05 ? 0 : 1);
-}
-
 QString nextStepInWords(const Verdict& v) {
-    const auto tr = [](const char* text) { return QCoreApplication::translate("VerdictBar", text); };
     switch (v.action) {
         case Action::Up:
-            return tr("up to %1").arg(tempoInWords(v.nextTempoBpm));
+            return inWords(UPBEAT_TEXT("up to %1")).arg(tempoInWords(v.nextTempoBpm));
         case Action::Back:
-            return tr("back to %1").arg(tempoInWords(v.nextTempoBpm));
+            return inWords(UPBEAT_TEXT("back to %1")).arg(tempoInWords(v.nextTempoBpm));
         case Action::Isolate:
-            return tr("isolate beat %1").arg(v.span ? v.span->fromBeat.floor() : 1);
+            return inWords(UPBEAT_TEXT("isolate beat %1")).arg(v.span ? v.span->fromBeat.floor() : 1);
         case Action::Easier:
         case Action::Again:
-            return tr("stay at %1").arg(tempoInWords(v.nextTempoBpm));
+            return inWords(UPBEAT_TEXT("stay at %1")).arg(tempoInWords(v.nextTempoBpm));
     }
     return {};
 }
@@ -33,9 +27,9 @@ VerdictBar::VerdictBar(QWidget* parent) : QWidget(parent) {
     setCursor(Qt::PointingHandCursor);
 }
 
-void VerdictBar::setVerdict(const Verdict& v, bool canFollow) {
-    m_headline = QString::fromStdString(v.headline);
-    m_reason = QString::fromStdString(v.reason);
+void VerdictBar::setVerdict(const Exercise& page, const Verdict& v, bool canFollow) {
+    m_headline = inWords(words::headlineOf(v));
+    m_reason = inWords(words::reasonOf(page, v));
     m_step = canFollow ? nextStepInWords(v) : QString();
     setAccessibleName(m_headline + QLatin1Char(' ') + m_reason);
     setToolTip(m_reason);

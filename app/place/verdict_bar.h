@@ -11,8 +11,8 @@ class VerdictBar : public QWidget {
     Q_OBJECT
   public:
     explicit VerdictBar(QWidget* parent = nullptr);
-    /// `canFollow`: the key that does it is offered.
-    void setVerdict(const Verdict& verdict, bool canFollow);
+    /// On a take of `page`. `canFollow`: the key that does it is offered.
+    void setVerdict(const Exercise& page, const Verdict& verdict, bool canFollow);
     void clear();
     [[nodiscard]] QString nextStep() const { return m_step; }
 
@@ -31,8 +31,5 @@ class VerdictBar : public QWidget {
 
 /// "up to 108", "play it again", "isolate beat 2".
 [[nodiscard]] QString nextStepInWords(const Verdict& verdict);
-
-/// A tempo as shown: no decimals when it is whole.
-[[nodiscard]] QString tempoInWords(double bpm);
 
 }  // namespace upbeat

@@ -127,6 +127,15 @@ void PlayPlace::paintCount(QPainter& painter, const QRectF& box) const {
     }
 }
 
+namespace {
+
+QString passInWords(int now, int passes) {
+    if (now > 0) return PlayPlace::tr("pass %1 of %2").arg(now).arg(passes);
+    return counted(passes, UPBEAT_TEXT("1 pass"), UPBEAT_TEXT_N("%n passes"));
+}
+
+}  // namespace
+
 void PlayPlace::paintPasses(QPainter& painter, const QRectF& box) const {
     const Theme& theme = Theme::of(palette());
     const LiveTake* live = m_with.recorder.live();
@@ -135,9 +144,8 @@ void PlayPlace::paintPasses(QPainter& painter, const QRectF& box) const {
     const int now = live != nullptr && m_with.recorder.isRecording() ? live->passNow() : 0;
     painter.setFont(typeFace(std::max(18.0, 0.10 * box.height()), true));
     painter.setPen(theme.ink);
-    painter.drawText(
-        QRectF(box.left(), box.top() + 4, box.width(), 0.16 * box.height()), Qt::AlignRight | Qt::AlignVCenter,
-        now > 0 ? tr("pass %1 of %2").arg(now).arg(passes) : counted(passes, tr("1 pass"), tr("%1 passes")));
+    painter.drawText(QRectF(box.left(), box.top() + 4, box.width(), 0.16 * box.height()),
+                     Qt::AlignRight | Qt::AlignVCenter, passInWords(now, passes));
     const int shown = std::min(passes, 16);
     const double step = std::min(26.0, box.width() / shown);
     const double base = box.top() + 0.46 * box.height();

@@ -1,6 +1,5 @@
 #include "prepare/edit_keys.h"
 
-#include <QCoreApplication>
 #include <algorithm>
 #include <array>
 #include <cmath>
@@ -12,10 +11,6 @@
 namespace upbeat {
 
 namespace {
-
-QString tr(const char* text) {
-    return QCoreApplication::translate("EditKeys", text);
-}
 
 using Actions = std::map<int, EditAction>;
 
@@ -112,26 +107,25 @@ const EditAction* actionFor(const QKeyEvent& event) {
     return found == actions().end() ? nullptr : &found->second;
 }
 
-const QList<KeyHint>& editKeyHints() {
-    static const QList<KeyHint> hints{
-        {QStringLiteral("R L"), tr("right, left; with Shift an accent, with Alt a ghost")},
-        {QStringLiteral("."), tr("rest")},
-        {QStringLiteral("1 – 9"), tr("parts of this beat")},
-        {QStringLiteral("+ −"), tr("louder, softer")},
-        {QStringLiteral("F D U Z"), tr("flam, drag, ruff, closed roll")},
-        {QStringLiteral("X A"), tr("other hand; anchor")},
-        {QStringLiteral("N V"), tr("new row; other voice for this row")},
-        {QStringLiteral("M"), tr("mirror the hands")},
-        {QStringLiteral("< > I"), tr("swell, fade; leave it to the player")},
-        {tr("Ctrl R"), tr("repeat the bar or the selection")},
-        {tr("Ctrl C X V"), tr("copy, cut, paste")},
-        {tr("Ctrl Z Y"), tr("undo, redo")},
-        {tr("Ctrl P"), tr("hear the bar or the selection")},
-        {tr("Ctrl B"), tr("one bar more, with Shift one less")},
-        {tr("Shift ← →"), tr("select")},
-        {tr("Esc"), tr("done")},
+QList<KeyHint> editKeyHints() {
+    return {
+        {QStringLiteral("R L"), inWords(UPBEAT_TEXT("right, left; with Shift an accent, with Alt a ghost"))},
+        {QStringLiteral("."), inWords(UPBEAT_TEXT("rest"))},
+        {QStringLiteral("1 – 9"), inWords(UPBEAT_TEXT("parts of this beat"))},
+        {QStringLiteral("+ −"), inWords(UPBEAT_TEXT("louder, softer"))},
+        {QStringLiteral("F D U Z"), inWords(UPBEAT_TEXT("flam, drag, ruff, closed roll"))},
+        {QStringLiteral("X A"), inWords(UPBEAT_TEXT("other hand; anchor"))},
+        {QStringLiteral("N V"), inWords(UPBEAT_TEXT("new row; other voice for this row"))},
+        {QStringLiteral("M"), inWords(UPBEAT_TEXT("mirror the hands"))},
+        {QStringLiteral("< > I"), inWords(UPBEAT_TEXT("swell, fade; leave it to the player"))},
+        {inWords(UPBEAT_TEXT("Ctrl R")), inWords(UPBEAT_TEXT("repeat the bar or the selection"))},
+        {inWords(UPBEAT_TEXT("Ctrl C X V")), inWords(UPBEAT_TEXT("copy, cut, paste"))},
+        {inWords(UPBEAT_TEXT("Ctrl Z Y")), inWords(UPBEAT_TEXT("undo, redo"))},
+        {inWords(UPBEAT_TEXT("Ctrl P")), inWords(UPBEAT_TEXT("hear the bar or the selection"))},
+        {inWords(UPBEAT_TEXT("Ctrl B")), inWords(UPBEAT_TEXT("one bar more, with Shift one less"))},
+        {inWords(UPBEAT_TEXT("Shift ← →")), inWords(UPBEAT_TEXT("select"))},
+        {inWords(UPBEAT_TEXT("Esc")), inWords(UPBEAT_TEXT("done"))},
     };
-    return hints;
 }
 
 QString penInWords(const ExerciseEditor& editor) {
@@ -139,13 +133,15 @@ QString penInWords(const ExerciseEditor& editor) {
     const int steps = editor.stepsOfBeat(beat.start);
     const auto step = static_cast<int>(std::lround(ratio(editor.at() - beat.start, beat.length).toDouble() * steps));
     const QString word = QString::fromStdString(countWord(editor.exercise(), beat.number, step, steps));
-    const QString count = step == 0        ? tr("beat %1").arg(beat.number)
-                          : word.isEmpty() ? tr("beat %1, part %2").arg(beat.number).arg(step + 1)
-                                           : tr("the %1 of %2").arg(word).arg(beat.number);
-    const QString where = tr("bar %1, %2, %3").arg(beat.bar).arg(count, inWords(spokenName(editor.voice())));
+    const QString count = step == 0        ? inWords(UPBEAT_TEXT("beat %1")).arg(beat.number)
+                          : word.isEmpty() ? inWords(UPBEAT_TEXT("beat %1, part %2")).arg(beat.number).arg(step + 1)
+                                           : inWords(UPBEAT_TEXT("the %1 of %2")).arg(word).arg(beat.number);
+    const QString where =
+        inWords(UPBEAT_TEXT("bar %1, %2, %3")).arg(beat.bar).arg(count, inWords(words::nameOf(editor.voice())));
     const Stroke* stroke = editor.stroke();
-    if (stroke == nullptr) return tr("%1: rest").arg(where);
-    return tr("%1: %2 %3").arg(where, inWords(spokenName(stroke->limb)), inWords(toName(stroke->level)));
+    if (stroke == nullptr) return inWords(UPBEAT_TEXT("%1: rest")).arg(where);
+    return inWords(UPBEAT_TEXT("%1: %2 %3"))
+        .arg(where, inWords(words::nameOf(stroke->limb)), inWords(words::nameOf(stroke->level)));
 }
 
 Voice nextUnusedVoice(const ExerciseEditor& editor, Voice after) {

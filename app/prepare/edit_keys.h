@@ -16,7 +16,7 @@ struct EditAction {
 
 /// Nothing where the key means nothing on the page.
 [[nodiscard]] const EditAction* actionFor(const QKeyEvent& event);
-[[nodiscard]] const QList<KeyHint>& editKeyHints();
+[[nodiscard]] QList<KeyHint> editKeyHints();
 
 /// "bar 2, beat 3, snare: right accent": for screen readers and the panel.
 [[nodiscard]] QString penInWords(const ExerciseEditor& editor);

@@ -60,19 +60,19 @@ void EditPanel::applyMeter(int index) {
         else
             done = editor.setMeterOfBar(meter);
     });
-    if (!done) say(QString::fromStdString(done.error().sentence()));
+    if (!done) say(sentenceOf(done.error()));
     Q_EMIT pageWanted();
 }
 
 void EditPanel::applyRule(int rule) {
     m_rule->setCurrentIndex(0);
-    const auto& [name, apply, asks] = pageRules().at(rule);
+    const auto [name, apply, asks] = pageRules().at(rule);
     if (asks == RuleAsks::Words) askForWords();
     if (asks == RuleAsks::Exercise) Q_EMIT sectionWanted();
     if (!apply || !m_manuscript.isOpen()) return;
     const auto result = apply(m_manuscript.editor().exercise());
     if (!result) {
-        say(QString::fromStdString(result.error().sentence()));
+        say(sentenceOf(result.error()));
         return;
     }
     m_manuscript.edit([&](ExerciseEditor& editor) { editor.replace(*result); });
@@ -110,7 +110,7 @@ QString EditPanel::applyWords(const QString& text) {
         counted.words[static_cast<int>(words->size())] = *words;
         result = counted;
     }
-    if (!result) return QString::fromStdString(result.error().sentence());
+    if (!result) return sentenceOf(result.error());
     m_manuscript.edit([&](ExerciseEditor& e) { e.replace(*result); });
     return {};
 }
@@ -128,7 +128,7 @@ QString EditPanel::append(const Exercise& section) {
         frame.feel = section.feel;
     }
     const auto form = formOf(std::move(frame), sections);
-    if (!form) return QString::fromStdString(form.error().sentence());
+    if (!form) return sentenceOf(form.error());
     const bool isFeltOtherwise = section.feel != form->feel;
     m_manuscript.edit([&](ExerciseEditor& e) { e.replace(*form); });
     return isFeltOtherwise ? tr("It stands there in the feel of the page: a phrase has one.") : QString();
@@ -150,7 +150,7 @@ void EditPanel::refresh() {
     if (e.feel.isSwung()) m_ratio->setValue(e.feel.ratio);
     m_voice->setCurrentIndex(static_cast<int>(editor.voice()));
     const auto complaint = editor.complaint();
-    say(complaint ? QString::fromStdString(complaint->sentence()) : QString());
+    say(complaint ? sentenceOf(*complaint) : QString());
 }
 
 void EditPanel::showMeter(const Meter& meter, bool isOfThisBar) {

@@ -55,7 +55,7 @@ void EditPanel::makeFields() {
     m_ratio->setSuffix(QStringLiteral(" : 1"));
     m_ratio->setButtonSymbols(QAbstractSpinBox::NoButtons);
     m_voice = new QComboBox(this);
-    for (int v = 0; v < kVoiceCount; ++v) m_voice->addItem(inWords(spokenName(static_cast<Voice>(v))));
+    for (int v = 0; v < kVoiceCount; ++v) m_voice->addItem(inWords(words::nameOf(static_cast<Voice>(v))));
     m_rule = new QComboBox(this);
     for (const PageRule& rule : pageRules()) m_rule->addItem(rule.name);
     for (QComboBox* box : {m_meter, m_feel, m_voice, m_rule}) {
@@ -90,13 +90,14 @@ QWidget* EditPanel::buildKeys() {
     grid->setContentsMargins(0, 8, 0, 0);
     grid->setHorizontalSpacing(10);
     grid->setVerticalSpacing(3);
-    const auto& hints = editKeyHints();
+    const auto hints = editKeyHints();
     const int rows = static_cast<int>((hints.size() + 1) / 2);
     for (int i = 0; i < hints.size(); ++i) {
         auto* key = new QLabel(hints.at(i).key, box);
         key->setFont(typeFace(Type::kSmall, true));
         auto* what = new QLabel(hints.at(i).what, box);
         what->setFont(typeFace(Type::kSmall));
+        what->setWordWrap(true);
         grid->addWidget(key, i % rows, 2 * (i / rows));
         grid->addWidget(what, i % rows, 2 * (i / rows) + 1);
     }

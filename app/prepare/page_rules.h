@@ -19,6 +19,6 @@ struct PageRule {
 };
 
 /// The first entry is none.
-[[nodiscard]] const QList<PageRule>& pageRules();
+[[nodiscard]] QList<PageRule> pageRules();
 
 }  // namespace upbeat

@@ -51,7 +51,8 @@ void PracticeControls::build() {
     m_click = new QComboBox(this);
     for (const ClickPreset& preset : clickPresets()) m_click->addItem(preset.name);
     m_tone = new QComboBox(this);
-    for (int tone = 0; tone < kClickTones; ++tone) m_tone->addItem(inWords(spokenName(static_cast<ClickTone>(tone))));
+    for (int tone = 0; tone < kClickTones; ++tone)
+        m_tone->addItem(inWords(words::nameOf(static_cast<ClickTone>(tone))));
     m_clickLevel = new QSpinBox(this);
     m_clickLevel->setRange(0, 100);
     m_clickLevel->setSuffix(QStringLiteral(" %"));
@@ -143,7 +144,7 @@ void PracticeControls::refresh() {
     m_goal->setValue(m_with.stand.ladder().ladder.goalBpm);
     m_bars->setValue(s.barsPerTake);
     m_countIn->setValue(s.countInBars);
-    const auto& presets = clickPresets();
+    const auto presets = clickPresets();
     const auto preset =
         std::find_if(presets.begin(), presets.end(), [&s](const ClickPreset& p) { return p.click == s.click; });
     m_click->setCurrentIndex(preset == presets.end() ? -1 : static_cast<int>(preset - presets.begin()));

@@ -36,7 +36,8 @@ QString leadOf(const Exercise& e) {
 }  // namespace
 
 PreparePlace::PreparePlace(const With& with, QWidget* parent)
-    : Place(parent), m_with(with), m_model(new ExerciseModel(this)) {
+    : Place(parent), m_with(with), m_model(new ExerciseModel(this)), m_filter(new ExerciseFilter(this)) {
+    m_filter->setSourceModel(m_model);
     auto* layout = new QHBoxLayout(this);
     layout->setContentsMargins(0, 0, 0, 0);
     layout->setSpacing(18);
@@ -68,9 +69,9 @@ QWidget* PreparePlace::buildList() {
     m_search->setPlaceholderText(tr("Search exercises"));
     m_search->setAccessibleName(tr("Search exercises"));
     m_search->setClearButtonEnabled(true);
-    connect(m_search, &QLineEdit::textChanged, m_model, &ExerciseModel::setSearch);
+    connect(m_search, &QLineEdit::textChanged, m_filter, &ExerciseFilter::setSearch);
     m_list = new QListView(side);
-    m_list->setModel(m_model);
+    m_list->setModel(m_filter);
     m_list->setItemDelegate(new ExerciseDelegate(m_list));
     m_list->setAccessibleName(tr("Exercises"));
     m_list->setUniformItemSizes(true);
@@ -79,9 +80,9 @@ QWidget* PreparePlace::buildList() {
     });
     auto* kind = new QComboBox(side);
     kind->setAccessibleName(tr("Kind of exercise"));
-    for (const auto& [name, tag] : ExerciseModel::kinds()) kind->addItem(name, tag);
+    for (const auto& [name, tag] : ExerciseFilter::kinds()) kind->addItem(name, tag);
     connect(kind, &QComboBox::currentIndexChanged, this,
-            [this, kind] { m_model->setTag(kind->currentData().toString()); });
+            [this, kind] { m_filter->setTag(kind->currentData().toString()); });
     layout->addWidget(m_search);
     layout->addWidget(kind);
     layout->addWidget(m_list, 1);
@@ -208,8 +209,8 @@ void PreparePlace::showExercise() {
     if (!m_with.manuscript.isOpen()) m_line->setExercise(e);
     if (panel() == Stages) m_stages->refresh();
     m_hear->refresh();
-    const int row = m_model->rowOf(e.id);
-    if (row >= 0 && m_list->currentIndex().row() != row) m_list->setCurrentIndex(m_model->index(row));
+    const int row = m_filter->rowOf(QString::fromStdString(e.id));
+    if (row >= 0 && m_list->currentIndex().row() != row) m_list->setCurrentIndex(m_filter->index(row, 0));
     m_controls->refresh();
 }
 

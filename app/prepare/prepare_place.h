@@ -11,6 +11,7 @@
 #include "place/place.h"
 #include "prepare/count_line_editor.h"
 #include "prepare/edit_panel.h"
+#include "prepare/exercise_filter.h"
 #include "prepare/exercise_model.h"
 #include "prepare/hear_bar.h"
 #include "prepare/practice_controls.h"
@@ -78,6 +79,7 @@ class PreparePlace : public Place {
 
     With m_with;
     ExerciseModel* m_model;
+    ExerciseFilter* m_filter;
     QLineEdit* m_search = nullptr;
     QListView* m_list = nullptr;
     QLabel* m_trains = nullptr;

@@ -17,7 +17,7 @@ class StageCard : public QWidget {
     StageCard(int number, const PracticeStage& stage, bool current, QWidget* parent) : QWidget(parent) {
         auto* layout = new QHBoxLayout(this);
         layout->setContentsMargins(10, 4, 6, 4);
-        QString text = QStringLiteral("%1  %2").arg(number).arg(QString::fromStdString(stage.what));
+        QString text = QStringLiteral("%1  %2").arg(number).arg(inWords(stage.what));
         if (stage.tempoFactor < 1) text += QStringLiteral("  ·  %1 %").arg(qRound(100 * stage.tempoFactor));
         auto* name = new QLabel(text, this);
         name->setFont(typeFace(Type::kText, current));
@@ -55,7 +55,7 @@ StagesPanel::StagesPanel(const With& with, QWidget* parent)
     m_inner->setAccessibleName(tr("Each part once more"));
     m_inner->addItem(tr("parts as they are"));
     for (const Method inner : {Method::Grow, Method::Chunks, Method::HalfThenFull, Method::SlowWhole})
-        m_inner->addItem(tr("each: %1").arg(inWords(spokenName(inner)).toLower()), static_cast<int>(inner));
+        m_inner->addItem(tr("each: %1").arg(inWords(words::nameOf(inner)).toLower()), static_cast<int>(inner));
     top->addWidget(m_method, 2);
     top->addWidget(m_inner, 2);
     top->addWidget(m_how, 5);
@@ -87,7 +87,7 @@ void StagesPanel::refresh() {
         const QSignalBlocker quiet(m_method);
         m_method->clear();
         for (const Method method : methodsFor(m_whole))
-            m_method->addItem(inWords(spokenName(method)), static_cast<int>(method));
+            m_method->addItem(inWords(words::nameOf(method)), static_cast<int>(method));
         m_method->setCurrentIndex(std::max(0, m_method->findData(static_cast<int>(before))));
     }
     showStages();
@@ -101,14 +101,14 @@ void StagesPanel::turn(int steps) {
 void StagesPanel::showStages() {
     m_list->clear();
     if (m_method->count() == 0) return;
-    m_how->setText(inWords(explain(method())));
+    m_how->setText(inWords(words::explained(method())));
     m_stages = m_with.takingApart.stagesFor(m_whole, method(), inner());
     const bool working =
         m_with.takingApart.isOn() && m_with.takingApart.method() == method() && m_with.takingApart.inner() == inner();
     for (std::size_t i = 0; i < m_stages.size(); ++i) {
         const bool current = working && static_cast<int>(i) == m_with.takingApart.stage();
         auto* item = new QListWidgetItem(m_list);
-        item->setData(Qt::AccessibleTextRole, QString::fromStdString(m_stages[i].what));
+        item->setData(Qt::AccessibleTextRole, inWords(m_stages[i].what));
         auto* card = new StageCard(static_cast<int>(i) + 1, m_stages[i], current, m_list);
         item->setSizeHint(QSize(100, 108));
         m_list->setItemWidget(item, card);

@@ -130,13 +130,14 @@ void MainWindow::refreshHeader() {
     const bool looking = current() == Look && m_studio.review().take();
     const Exercise& e = looking ? m_studio.review().take()->stored.exercise : m_studio.stand().exercise();
     QStringList line;
-    line << QString::fromStdString(metersInWords(e)) << counted(e.bars, tr("1 bar"), tr("%1 bars"));
+    line << QString::fromStdString(metersInWords(e)) << counted(e.bars, UPBEAT_TEXT("1 bar"), UPBEAT_TEXT_N("%n bars"));
     if (e.feel.isSwung()) line << tr("swung %1 : 1").arg(e.feel.ratio, 0, 'g', 3);
     double tempo = m_studio.stand().ladder().tempoBpm;
     if (looking) {
         const TakeRecord& take = m_studio.review().take()->stored;
         tempo = take.frame.tempoBpm;
-        line << counted(m_studio.review().take()->analysis.matched.passes, tr("1 pass"), tr("%1 passes"))
+        line << counted(m_studio.review().take()->analysis.matched.passes, UPBEAT_TEXT("1 pass"),
+                        UPBEAT_TEXT_N("%n passes"))
              << QLocale().toString(startOf(take), QStringLiteral("ddd d MMM, HH:mm"));
     } else {
         line << tr("ladder %1 to %2 by %3")
@@ -183,9 +184,10 @@ void MainWindow::applyTheme(bool dark) {
 void MainWindow::greet() {
     if (const auto left = m_studio.keeper().interrupted(); !left.empty()) {
         m_notices->ask(
-            counted(static_cast<int>(left.size()),
-                    tr("A take was interrupted before it was finished. What was recorded can be saved."),
-                    tr("%1 takes were interrupted before they were finished. What was recorded can be saved.")),
+            counted(
+                static_cast<int>(left.size()),
+                UPBEAT_TEXT("A take was interrupted before it was finished. What was recorded can be saved."),
+                UPBEAT_TEXT_N("%n takes were interrupted before they were finished. What was recorded can be saved.")),
             tr("Save"), [this] { m_studio.keeper().recoverInterrupted(); }, tr("Delete"),
             [this] { m_studio.keeper().discardInterrupted(); });
         return;

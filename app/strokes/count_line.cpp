@@ -129,7 +129,7 @@ void CountLine::paintVoice(QPainter& painter, std::size_t row, Voice voice) cons
     if (named) {
         painter.setFont(typeFace(Type::kSmall));
         painter.setPen(theme.inkSoft);
-        painter.drawText(QRectF(12, base - 20, kNames - 16, 24), Qt::AlignVCenter, inWords(spokenName(voice)));
+        painter.drawText(QRectF(12, base - 20, kNames - 16, 24), Qt::AlignVCenter, inWords(words::nameOf(voice)));
     }
     for (std::size_t i = 0; i < m_exercise.strokes.size(); ++i)
         if ((m_folded || m_exercise.strokes[i].voice == voice) && inView(m_page.strokePlaces[i]))

@@ -1,10 +1,10 @@
 #include "strokes/lens.h"
 
-#include <QCoreApplication>
 #include <algorithm>
 #include <array>
 #include <map>
 #include <optional>
+#include "theme/words.h"
 
 namespace upbeat {
 
@@ -136,13 +136,13 @@ std::vector<Lens> lensesFor(const TakeAnalysis& a) {
 QString lensName(Lens lens) {
     switch (lens) {
         case Lens::Timing:
-            return QCoreApplication::translate("Lens", "Timing");
+            return inWords(UPBEAT_TEXT("Timing"));
         case Lens::Balance:
-            return QCoreApplication::translate("Lens", "Balance");
+            return inWords(UPBEAT_TEXT("Balance"));
         case Lens::Swing:
-            return QCoreApplication::translate("Lens", "Swing");
+            return inWords(UPBEAT_TEXT("Swing"));
         case Lens::Ornaments:
-            return QCoreApplication::translate("Lens", "Ornaments");
+            return inWords(UPBEAT_TEXT("Ornaments"));
     }
     return {};
 }
@@ -150,13 +150,13 @@ QString lensName(Lens lens) {
 QString lensHint(Lens lens) {
     switch (lens) {
         case Lens::Timing:
-            return QCoreApplication::translate("Lens", "left: early, right: late");
+            return inWords(UPBEAT_TEXT("left: early, right: late"));
         case Lens::Balance:
-            return QCoreApplication::translate("Lens", "in front: strokes out of their own level");
+            return inWords(UPBEAT_TEXT("in front: strokes out of their own level"));
         case Lens::Swing:
-            return QCoreApplication::translate("Lens", "off-beats against their place between the beats");
+            return inWords(UPBEAT_TEXT("off-beats against their place between the beats"));
         case Lens::Ornaments:
-            return QCoreApplication::translate("Lens", "grace notes at their distance before the stroke");
+            return inWords(UPBEAT_TEXT("grace notes at their distance before the stroke"));
     }
     return {};
 }

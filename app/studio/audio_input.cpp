@@ -63,7 +63,8 @@ void AudioInput::close() {
 }
 
 QString AudioInput::name() const {
-    return isAlive() ? QString::fromStdString(m_stream->name()) : tr("no input: it has left");
+    if (!isAlive()) return tr("no input: it has left");
+    return isSimulated() ? tr("Simulated player") : QString::fromStdString(m_stream->name());
 }
 
 int AudioInput::sampleRate() const {

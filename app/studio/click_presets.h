@@ -15,7 +15,7 @@ struct ClickPreset {
 };
 
 /// From every beat to hardly any.
-[[nodiscard]] const QList<ClickPreset>& clickPresets();
+[[nodiscard]] QList<ClickPreset> clickPresets();
 
 /// The plan of a take: tempo and meter, with what was chosen.
 [[nodiscard]] ClickPlan clickPlanOf(const PracticeSettings& settings, double tempoBpm, const Exercise& exercise);

@@ -42,7 +42,7 @@ void Lessons::teach() {
     Stand& stand = m_with.stand;
     if (stand.isFixed() || stand.isPart() || !mayKeep(m_with.folder, m_with.notices)) return;
     if (canTeach())
-        stand.put(teachingExercise(stand.exercise()));
+        stand.put(titled(teachingExercise(stand.exercise()), stand.exercise()));
     else
         m_with.notices.say(tr("This exercise has one instrument: there is nothing to tell apart."));
 }
@@ -67,7 +67,7 @@ void Lessons::learnMoreFrom(const TaughtKit& newer, const Exercise& page) {
         m_with.notices.say(tr("The kit is learned: from now on its drums are told apart."));
     else
         m_with.notices.say(tr("The %1 was not heard clearly enough; teach the kit once more.")
-                               .arg(inWords(spokenName(missing.front()))));
+                               .arg(inWords(words::nameOf(missing.front()))));
     Q_EMIT learned();
 }
 

@@ -2,11 +2,8 @@
 
 #include "theme/words.h"
 
-#include <QCoreApplication>
 #include <algorithm>
 #include <cmath>
-
-#include "upbeat/judge/place_words.h"
 
 namespace upbeat {
 
@@ -77,15 +74,14 @@ QString LiveTake::lastPassInWords() const {
     });
     constexpr double kWorthSayingMs = 10;
     if (furthest != marks.end() && std::abs(furthest->offsetMs) >= kWorthSayingMs)
-        return QCoreApplication::translate("LiveTake", "last pass: %1, %2 ms %3")
-            .arg(QString::fromStdString(placeInWords(m_exercise, furthest->stroke)))
+        return inWords(UPBEAT_TEXT("last pass: %1, %2 ms %3"))
+            .arg(inWords(words::placeOf(m_exercise, furthest->stroke)))
             .arg(std::abs(furthest->offsetMs), 0, 'f', 0)
-            .arg(furthest->offsetMs < 0 ? QCoreApplication::translate("LiveTake", "early")
-                                        : QCoreApplication::translate("LiveTake", "late"));
+            .arg(furthest->offsetMs < 0 ? inWords(UPBEAT_TEXT("early")) : inWords(UPBEAT_TEXT("late")));
     if (missing > 0)
-        return counted(missing, QCoreApplication::translate("LiveTake", "last pass: a stroke not heard"),
-                       QCoreApplication::translate("LiveTake", "last pass: %1 strokes not heard"));
-    return QCoreApplication::translate("LiveTake", "last pass: every stroke within 10 ms");
+        return counted(missing, UPBEAT_TEXT("last pass: a stroke not heard"),
+                       UPBEAT_TEXT_N("last pass: %n strokes not heard"));
+    return inWords(UPBEAT_TEXT("last pass: every stroke within 10 ms"));
 }
 
 }  // namespace upbeat

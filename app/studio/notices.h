@@ -3,13 +3,14 @@
 #include <QObject>
 #include <QStringList>
 
+#include "theme/words.h"
 #include "upbeat/units/error.h"
 
 namespace upbeat {
 
 /// An error as the player reads it.
 [[nodiscard]] inline QString sentenceOf(const Error& error) {
-    return QString::fromStdString(error.sentence());
+    return QString::fromStdString(error.sentence(tongue()));
 }
 
 /// What is said to the player, on its way to whoever shows it. Failures from before anybody listens are kept and said

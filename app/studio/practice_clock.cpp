@@ -30,7 +30,8 @@ void PracticeClock::takeKept() {
 
 void PracticeClock::end() {
     m_isUp = false;
-    const QString minutes = counted(m_with.setup.settings().minutes, tr("1 minute"), tr("%1 minutes"));
+    const QString minutes =
+        counted(m_with.setup.settings().minutes, UPBEAT_TEXT("1 minute"), UPBEAT_TEXT_N("%n minutes"));
     TakingApart& parts = m_with.takingApart;
     if (parts.isOn() && parts.hasNext()) {
         m_with.notices.say(tr("%1 on this part: on to the next.").arg(minutes));

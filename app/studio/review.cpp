@@ -15,13 +15,18 @@ struct OpenedTake {
     bool isNewest = false;  ///< Of its exercise.
 };
 
-Result<OpenedTake> openFrom(const TakeArchive& archive, const DataFolder& folder, qint64 id) {
-    auto found = archive.find(id);
+Result<OpenedTake> openFrom(const TakeArchive& archive, const DataFolder& folder, qint64 id,
+                            const std::optional<ProfileKind>& today = {}) {
+    auto found = archive.find(id, today);
     if (!found) return tl::unexpected(found.error());
     auto view = std::make_shared<TakeView>();
     TakeRecord& take = found->take;
     view->id = id;
     view->analysis = analyzeTake(take.exercise, take.frame, {take.hits, take.trace}, found->plan);
+    if (found->day) {
+        view->analysis.gates = std::move(found->day->gates);
+        view->analysis.verdict = found->day->verdict;
+    }
     if (!take.file.empty()) view->soundFile = QString::fromStdString((folder.takes() / take.file).string());
     view->stored = std::move(take);
     return OpenedTake{view, found->isNewest};
@@ -98,6 +103,20 @@ void Review::open(qint64 id) {
                           // What an older take asked for has long been followed, or something newer has been said.
                           show(opened->take, opened->isNewest ? stepOf(*opened->take) : nullptr);
                       });
+}
+
+void Review::judgeAgain() {
+    if (!m_take || m_take->id == 0 || m_with.stand.isFixed())
+        return m_with.notices.say(tr("Only a take of the log can be judged again."));
+    m_with.worker.run(
+        [id = m_take->id, archive = m_with.archive, folder = m_with.folder, today = m_with.setup.settings().profile] {
+            return openFrom(archive, folder, id, today);
+        },
+        [this](const Result<OpenedTake>& again) {
+            if (!again) return m_with.notices.complain(again.error());
+            show(again->take, nullptr);
+            m_with.notices.say(tr("Judged by what is asked today; the log keeps the verdict of its day."));
+        });
 }
 
 void Review::openRecording(const QString& file, double tempoBpm, double firstBeatS) {

@@ -39,6 +39,8 @@ class Review : public QObject {
     void nameKept(const TakePtr& take, qint64 id);
     /// Opens a take of the log, and puts its exercise on the stand.
     void open(qint64 id);
+    /// Judges the open take once more, by what is asked today; the log keeps the verdict of its day.
+    void judgeAgain();
     /// Measures a recording from outside against the exercise on the stand.
     void openRecording(const QString& file, double tempoBpm, double firstBeatS);
 

@@ -2,9 +2,16 @@
 
 #include <algorithm>
 
+#include "theme/words.h"
 #include "upbeat/methods/drill.h"
 
 namespace upbeat {
+
+Exercise titled(Exercise part, const Exercise& whole, const Text& what) {
+    part.title = words::titleOf(*part.origin, whole, what).said(tongue());
+    part.trains = words::aimOf(*part.origin, whole).said(tongue());
+    return part;
+}
 
 Stand::Stand(const With& with) : m_with(with), m_exercise(with.shelf.exercises().front()) {
     readLadder();
@@ -80,7 +87,7 @@ void Stand::setGoal(double bpm) {
 }
 
 void Stand::isolate(const Span& span) {
-    if (!isFixed() && !isPart()) put(drillFor(m_exercise, span));
+    if (!isFixed() && !isPart()) put(titled(drillFor(m_exercise, span), m_exercise));
 }
 
 void Stand::practiseBars(int from, int to) {
@@ -89,7 +96,7 @@ void Stand::practiseBars(int from, int to) {
     if (drill.strokes.empty())
         m_with.notices.say(tr("There is nothing to play in these bars."));
     else
-        put(std::move(drill));
+        put(titled(std::move(drill), m_exercise));
 }
 
 const Exercise& Stand::whole() const {

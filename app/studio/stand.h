@@ -10,6 +10,9 @@
 
 namespace upbeat {
 
+/// A part of an exercise under the title that tells of what; `what` names the stage of a method.
+[[nodiscard]] Exercise titled(Exercise part, const Exercise& whole, const Text& what = {});
+
 /// The page that is played, and its ladder. While a take runs the page stays.
 class Stand : public QObject {
     Q_OBJECT

@@ -95,15 +95,16 @@ void TakeKeeper::readAgain(const std::string& name) {
 
 void TakeKeeper::rebuildLog(const QString& damaged) {
     for (const std::string& name : std::exchange(m_interrupted, {})) readAgain(name);
-    m_with.worker.run([archive = m_with.archive] { return archive.rebuildLadders(); },
-                      [this, damaged](const Result<void>& done) {
-                          if (!done) return m_with.notices.complain(done.error());
-                          Q_EMIT rebuilt();
-                          m_with.notices.say(tr("%1 from the recordings. The damaged logbook is kept as %2.")
-                                                 .arg(counted(m_with.log.total().takes, tr("One take was read again"),
-                                                              tr("%1 takes were read again")),
-                                                      damaged));
-                      });
+    m_with.worker.run(
+        [archive = m_with.archive] { return archive.rebuildLadders(); },
+        [this, damaged](const Result<void>& done) {
+            if (!done) return m_with.notices.complain(done.error());
+            Q_EMIT rebuilt();
+            m_with.notices.say(tr("%1 from the recordings. The damaged logbook is kept as %2.")
+                                   .arg(counted(m_with.log.total().takes, UPBEAT_TEXT("One take was read again"),
+                                                UPBEAT_TEXT_N("%n takes were read again")),
+                                        damaged));
+        });
 }
 
 }  // namespace upbeat

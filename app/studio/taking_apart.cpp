@@ -59,7 +59,8 @@ void TakingApart::goTo(int stage) {
     m_with.setup.remember(nameOfWay(whole.id, m_method, m_inner), stage);
     const double wholeBpm = inBeatsOf(now.exercise.meter, m_wholeLadder.tempoBpm, whole.meter);
     const double tempo = std::clamp(std::round(wholeBpm * now.tempoFactor), kSlowestTempo, kFastestTempo);
-    m_with.stand.putStage(now.exercise, {{tempo, tempo, m_wholeLadder.ladder.stepBpm, kCleanPerStage, true}, tempo});
+    m_with.stand.putStage(titled(now.exercise, whole, now.what),
+                          {{tempo, tempo, m_wholeLadder.ladder.stepBpm, kCleanPerStage, true}, tempo});
 }
 
 void TakingApart::follow(const Verdict& verdict) {
@@ -72,7 +73,7 @@ void TakingApart::follow(const Verdict& verdict) {
         goTo(next);
     } else if (m_stage == 0 && verdict.action == Action::Back) {
         if (const auto other = methodAfter(m_with.stand.whole(), m_method))
-            m_with.notices.say(tr("It stalls at the first part. Another way: %1.").arg(inWords(spokenName(*other))));
+            m_with.notices.say(tr("It stalls at the first part. Another way: %1.").arg(inWords(words::nameOf(*other))));
     }
 }
 

@@ -1,18 +1,27 @@
 #pragma once
 
 #include <QString>
-#include <string_view>
+
+#include "upbeat/words/words.h"
 
 namespace upbeat {
 
-/// Names of the core are UTF-8.
-[[nodiscard]] inline QString inWords(std::string_view name) {
-    return QString::fromUtf8(name.data(), static_cast<qsizetype>(name.size()));
+/// The language of the window, for everything that is said by the core: Qt's translation of the context "Words".
+[[nodiscard]] const Translate& tongue();
+
+/// A text of the core in the language of the window.
+[[nodiscard]] inline QString inWords(const Text& text) {
+    return QString::fromStdString(text.said(tongue()));
 }
 
-/// One of two translated texts by number; "%1" in the second becomes the number.
-[[nodiscard]] inline QString counted(int n, const QString& one, const QString& many) {
-    return n == 1 ? one : many.arg(n);
+/// A number of things; both texts are marked, see Text::counted.
+[[nodiscard]] inline QString counted(int n, const char* one, const char* many) {
+    return inWords(Text::counted(n, one, many));
+}
+
+/// A tempo as shown: no decimals when it is whole.
+[[nodiscard]] inline QString tempoInWords(double bpm) {
+    return QString::fromStdString(words::tempo(bpm));
 }
 
 }  // namespace upbeat

@@ -1,6 +1,5 @@
 #include "upbeat/audio/jack_stream.h"
 
-#include <fmt/format.h>
 #include <jack/jack.h>
 #include <jack/midiport.h>
 
@@ -103,14 +102,15 @@ Result<void> JackStream::start(AudioProcess& process) {
     impl->process = &process;
     impl->client = openClient("upbeat-check");
     if (!impl->client)
-        return fail("no JACK or PipeWire sound server answers", "sound input",
-                    "start one, run the program under pw-jack, or choose the simulated player");
+        return fail(UPBEAT_TEXT("no JACK or PipeWire sound server answers"), "sound input",
+                    UPBEAT_TEXT("start one, run the program under pw-jack, or choose the simulated player"));
     jack_client_t* client = impl->client.get();
     impl->in = jack_port_register(client, "in", JACK_DEFAULT_AUDIO_TYPE, JackPortIsInput, 0);
     impl->out = jack_port_register(client, "out", JACK_DEFAULT_AUDIO_TYPE, JackPortIsOutput, 0);
     impl->midi = jack_port_register(client, "notes", JACK_DEFAULT_MIDI_TYPE, JackPortIsInput, 0);
     if (impl->in == nullptr || impl->out == nullptr || impl->midi == nullptr)
-        return fail("the sound server gives no ports", "sound input", "close other sound programs");
+        return fail(UPBEAT_TEXT("the sound server gives no ports"), "sound input",
+                    UPBEAT_TEXT("close other sound programs"));
     jack_set_process_callback(
         client, [](jack_nframes_t frames, void* self) { return static_cast<Impl*>(self)->cycle(frames); }, impl.get());
     jack_on_shutdown(
@@ -120,7 +120,8 @@ Result<void> JackStream::start(AudioProcess& process) {
         client, [](jack_port_id_t, jack_port_id_t, int, void* self) { static_cast<Impl*>(self)->rewired(); },
         impl.get());
     if (jack_activate(client) != 0)
-        return fail("the sound server does not start us", "sound input", "restart the sound server");
+        return fail(UPBEAT_TEXT("the sound server does not start us"), "sound input",
+                    UPBEAT_TEXT("restart the sound server"));
     m_impl = std::move(impl);
     if (auto connected = connectInput(); !connected) {
         stop();
@@ -137,14 +138,15 @@ Result<void> JackStream::connectInput() {
     jack_client_t* client = m_impl->client.get();
     if (!m_midiPort.empty()) {
         if (jack_connect(client, m_midiPort.c_str(), midiPort().c_str()) == 0) return {};
-        return fail(fmt::format("the instrument {} is not there any more", m_midiPort), "notes",
-                    "choose another input");
+        return fail(Text::with(UPBEAT_TEXT("the instrument %1 is not there any more"), m_midiPort), "notes",
+                    UPBEAT_TEXT("choose another input"));
     }
     const auto captures = portsOf(client, JackPortIsOutput | JackPortIsPhysical);
     const std::string capture =
         !m_capturePort.empty() ? m_capturePort : (captures.empty() ? std::string() : captures.front());
     if (capture.empty() || jack_connect(client, capture.c_str(), inputPort().c_str()) == 0) return {};
-    return fail(fmt::format("the input {} is not there any more", capture), "sound input", "choose another input");
+    return fail(Text::with(UPBEAT_TEXT("the input %1 is not there any more"), capture), "sound input",
+                UPBEAT_TEXT("choose another input"));
 }
 
 void JackStream::stop() {

@@ -15,6 +15,7 @@
 #include "bleed.h"
 #include "coverage.h"
 #include "faults.h"
+#include "logbook_speed.h"
 #include "score.h"
 #include "simulated_sets.h"
 #include "speed.h"
@@ -145,9 +146,13 @@ int run(int argc, char** argv) {
         QApplication::setStyle("Fusion");
         const QApplication application(argc, argv);
         const std::vector<std::pair<std::string, std::function<Table()>>> all{
-            {"window", [] { return windowTable(); }},         {"speed", [] { return speedTable(); }},
-            {"bleed", [] { return bleedTable(); }},           {"voices", [] { return voicesTable(); }},
-            {"coverage", [] { return coverageTable(1000); }}, {"findings", [] { return faultTable(200, 200); }},
+            {"window", [] { return windowTable(); }},
+            {"logbook", [] { return logbookTable(); }},
+            {"speed", [] { return speedTable(); }},
+            {"bleed", [] { return bleedTable(); }},
+            {"voices", [] { return voicesTable(); }},
+            {"coverage", [] { return coverageTable(1000); }},
+            {"findings", [] { return faultTable(200, 200); }},
             {"simulated", [] { return simulatedTable(); }}};
         for (const auto& [name, make] : all)
             if (only.empty() || only == name) tables.push_back(make());

@@ -12,6 +12,7 @@
 #include "upbeat/formats/pattern.h"
 #include "upbeat/music/written_swing.h"
 #include "upbeat/take/teach.h"
+#include "upbeat/words/words.h"
 
 namespace upbeat::cli {
 
@@ -29,7 +30,7 @@ struct Options : TakeOptions {
 };
 
 Exit checkArguments(const Options& o) {
-    const auto bad = [](std::string what, std::string fix) {
+    const auto bad = [](Text what, Text fix) {
         return complain(Error{std::move(what), {}, std::move(fix)}, Exit::BadArguments);
     };
     if (const auto wrong = o.wrong()) return complain(*wrong, Exit::BadArguments);
@@ -50,8 +51,10 @@ Result<void> deliver(const Options& o, const TakeAnalysis& analysis, const TakeF
     if (!o.csv.empty())
         if (auto written = writeFileAtomically(o.csv, analysisToCsv(analysis)); !written) return written;
     if (o.json.empty()) {
-        fmt::print("{} {}\n", analysis.verdict.headline, analysis.verdict.reason);
-        for (const Finding& finding : analysis.findings) fmt::print("- {}.\n", finding.sentence);
+        fmt::print("{} {}\n", words::headlineOf(analysis.verdict).said(),
+                   words::reasonOf(analysis.matched.exercise, analysis.verdict).said());
+        for (const Finding& finding : analysis.findings)
+            fmt::print("- {}.\n", words::sentenceOf(analysis.matched.exercise, finding).said());
         return {};
     }
     const std::string json = analysisToJson(analysis, facts);
@@ -76,9 +79,10 @@ tl::expected<TaughtKit, Exit> kitFor(const Options& o, const Exercise& pattern) 
     if (!kit) return tl::unexpected(complain(kit.error(), Exit::Unreadable));
     const auto missing = untaughtVoices(pattern, *kit);
     if (missing.empty()) return *std::move(kit);
-    return tl::unexpected(complain(Error{fmt::format("the kit was not taught the {}", spokenName(missing.front())),
-                                         o.kit, "teach every drum of the pattern"},
-                                   Exit::BadArguments));
+    return tl::unexpected(
+        complain(Error{Text::with(UPBEAT_TEXT("the kit was not taught the %1"), spokenName(missing.front()).data()),
+                       o.kit, UPBEAT_TEXT("teach every drum of the pattern")},
+                 Exit::BadArguments));
 }
 
 Exit run(const Options& o) {
@@ -91,15 +95,15 @@ Exit run(const Options& o) {
     auto heard = hear(o, *pattern);
     if (!heard) return complain(heard.error(), Exit::Unreadable);
     const auto nothing = [&](std::string what) {
-        return complain(Error{std::move(what), o.take, "check --first-beat and the recording level"},
+        return complain(Error{std::move(what), o.take, UPBEAT_TEXT("check --first-beat and the recording level")},
                         Exit::NothingToMeasure);
     };
     const double start = o.firstBeat + o.latencyMs * 1e-3;
     if (heard->info.durationS - start < barStartS(*pattern, Bpm(o.tempo), 1) * 0.99)
         return nothing("the take is shorter than one bar");
     if (const int most = barsThatFit(*pattern, o.tempo, heard->info.durationS - start); o.bars > most)
-        return complain(Error{fmt::format("{} bars do not fit into it at this tempo", o.bars), o.take,
-                              fmt::format("use --bars 1 to {}, or leave it out", most)},
+        return complain(Error{Text::with(UPBEAT_TEXT("%1 bars do not fit into it at this tempo"), o.bars), o.take,
+                              Text::with(UPBEAT_TEXT("use --bars 1 to %1, or leave it out"), most)},
                         Exit::BadArguments);
     const int bars = o.bars > 0 ? o.bars : barsPlayed(*pattern, o.tempo, start, heard->take.hits);
     if (bars == 0) return nothing("nothing is heard after the first beat");

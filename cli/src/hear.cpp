@@ -19,9 +19,11 @@ void TakeOptions::addTo(CLI::App& command, const std::string& takeHelp, const st
 
 std::optional<Error> TakeOptions::wrong() const {
     if (!(tempo >= kSlowestTempo && tempo <= kFastestTempo))
-        return Error{fmt::format("a tempo of {:g} is out of range", tempo), {}, "use --tempo 30 to 300"};
+        return Error{Text::with(UPBEAT_TEXT("a tempo of %1 is out of range"), fmt::format("{:g}", tempo)),
+                     {},
+                     UPBEAT_TEXT("use --tempo 30 to 300")};
     if (!std::isfinite(firstBeat) || firstBeat < 0)
-        return Error{"the first beat lies before the take", {}, "use --first-beat 0 or more"};
+        return Error{UPBEAT_TEXT("the first beat lies before the take"), {}, UPBEAT_TEXT("use --first-beat 0 or more")};
     return std::nullopt;
 }
 

@@ -18,7 +18,8 @@ Exit complain(const Error& error, Exit status) {
 Result<void> printAll(std::string_view text) {
     const bool all = std::fwrite(text.data(), 1, text.size(), stdout) == text.size();
     if (!all || std::fflush(stdout) != 0)
-        return fail("writing it failed", "standard output", "free some space or read it to the end");
+        return fail(UPBEAT_TEXT("writing it failed"), "standard output",
+                    UPBEAT_TEXT("free some space or read it to the end"));
     return {};
 }
 

@@ -45,7 +45,8 @@ Result<void> writeTake(const Options& o, const Exercise& exercise, const Charact
     namespace fs = std::filesystem;
     std::error_code error;
     fs::create_directories(o.out, error);
-    if (error) return fail("the folder cannot be made", o.out, "choose a folder you may write to");
+    if (error)
+        return fail(UPBEAT_TEXT("the folder cannot be made"), o.out, UPBEAT_TEXT("choose a folder you may write to"));
     const Bpm tempo(o.tempo);
     const double durationS = barStartS(exercise, tempo, o.bars);
     Performance performance = perform(exercise, tempo, (o.bars + exercise.bars - 1) / exercise.bars, character, o.seed);

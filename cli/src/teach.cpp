@@ -27,8 +27,8 @@ Exit run(const Options& o) {
     const int bars = barsPlayed(*pattern, o.tempo, o.firstBeat, heard->take.hits);
     const TaughtKit kit = learnKit(matchTake(*pattern, {o.tempo, o.firstBeat, bars, 0, false, {}}, heard->take));
     if (kit.isEmpty())
-        return complain(Error{"no drum is struck alone and clearly often enough to be learned", o.take,
-                              "strike each one alone at least three times"},
+        return complain(Error{UPBEAT_TEXT("no drum is struck alone and clearly often enough to be learned"), o.take,
+                              UPBEAT_TEXT("strike each one alone at least three times")},
                         Exit::NothingToMeasure);
     if (const auto done = writeFileAtomically(o.out, toJson(kit)); !done)
         return complain(done.error(), Exit::Unreadable);

@@ -3,6 +3,7 @@
 #include <map>
 
 #include "figure_json.h"
+#include "upbeat/words/words.h"
 
 namespace upbeat {
 
@@ -85,7 +86,7 @@ json findingToJson(const Exercise& e, const Finding& f) {
             {"unit", f.unit},
             {"passes", f.passes},
             {"of", f.of},
-            {"sentence", f.sentence},
+            {"sentence", words::sentenceOf(e, f).said()},
             {"drill", spanToJson(f.drill)}};
 }
 
@@ -133,7 +134,7 @@ std::string analysisToJson(const TakeAnalysis& a, const TakeFacts& facts) {
         {"gates", listToJson(a.gates, gateToJson)},
         {"verdict",
          {{"action", toName(a.verdict.action)},
-          {"reason", a.verdict.headline + " " + a.verdict.reason},
+          {"reason", words::headlineOf(a.verdict).said() + " " + words::reasonOf(take.exercise, a.verdict).said()},
           {"next_tempo_bpm", a.verdict.nextTempoBpm},
           {"span", spanToJson(a.verdict.span)}}},
     };

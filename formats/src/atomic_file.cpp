@@ -51,12 +51,16 @@ bool isPlainOrNew(const fs::path& path) {
 Result<void> pourInto(const fs::path& device, std::string_view text) {
     // Without O_NONBLOCK opening a pipe would wait for a reader that may never come.
     const int file = ::open(device.c_str(), O_WRONLY | O_NONBLOCK | O_CLOEXEC);
-    if (file < 0) return fail(fmt::format("it cannot be written ({})", reason()), device.string(), "name a file or -");
+    if (file < 0)
+        return fail(Text::with(UPBEAT_TEXT("it cannot be written (%1)"), reason()), device.string(),
+                    UPBEAT_TEXT("name a file or -"));
     (void)::fcntl(file, F_SETFL, ::fcntl(file, F_GETFL) & ~O_NONBLOCK);
     const bool written = writeAll(file, text);
     const std::string why = written ? std::string() : reason();
     ::close(file);
-    if (!written) return fail(fmt::format("writing it failed ({})", why), device.string(), "name a file or -");
+    if (!written)
+        return fail(Text::with(UPBEAT_TEXT("writing it failed (%1)"), why), device.string(),
+                    UPBEAT_TEXT("name a file or -"));
     return {};
 }
 
@@ -64,7 +68,9 @@ Result<void> pourInto(const fs::path& device, std::string_view text) {
 
 Result<fs::path> plainFileBehind(const fs::path& path) {
     fs::path target = behindLinks(path);
-    if (!isPlainOrNew(target)) return fail("a folder, a device or a pipe stands there", path.string(), "name a file");
+    if (!isPlainOrNew(target))
+        return fail(UPBEAT_TEXT("a folder, a device or a pipe stands there"), path.string(),
+                    UPBEAT_TEXT("name a file"));
     return target;
 }
 
@@ -78,13 +84,14 @@ void syncToDisk(const fs::path& path) {
 Result<void> writeFileAtomically(const fs::path& path, std::string_view text) {
     const fs::path target = behindLinks(path);
     std::error_code status;
-    if (fs::is_directory(target, status)) return fail("a folder stands there", path.string(), "name a file");
+    if (fs::is_directory(target, status))
+        return fail(UPBEAT_TEXT("a folder stands there"), path.string(), UPBEAT_TEXT("name a file"));
     if (!isPlainOrNew(target)) return pourInto(target, text);
     const std::string temporary = target.string() + fmt::format(".{}.part", ::getpid());
     const int file = ::open(temporary.c_str(), O_WRONLY | O_CREAT | O_TRUNC | O_CLOEXEC, 0644);
     if (file < 0)
-        return fail(fmt::format("it cannot be written ({})", reason()), path.string(),
-                    "choose a folder you may write to");
+        return fail(Text::with(UPBEAT_TEXT("it cannot be written (%1)"), reason()), path.string(),
+                    UPBEAT_TEXT("choose a folder you may write to"));
     const bool written = writeAll(file, text) && ::fsync(file) == 0;
     const std::string why = written ? std::string() : reason();
     ::close(file);
@@ -93,8 +100,8 @@ Result<void> writeFileAtomically(const fs::path& path, std::string_view text) {
     if (!written || renamed) {
         std::error_code ignored;
         fs::remove(temporary, ignored);
-        return fail(fmt::format("writing it failed ({})", written ? renamed.message() : why), path.string(),
-                    "free some space or choose another folder");
+        return fail(Text::with(UPBEAT_TEXT("writing it failed (%1)"), written ? renamed.message() : why), path.string(),
+                    UPBEAT_TEXT("free some space or choose another folder"));
     }
     syncToDisk(target.parent_path());
     return {};
@@ -111,18 +118,20 @@ bool isTemporaryName(const std::string& name) {
 Result<std::string> readFile(const fs::path& path, std::size_t largestBytes) {
     std::error_code error;
     const auto status = fs::status(path, error);
-    if (!fs::exists(status)) return fail("there is no such file", path.string(), "check the name");
-    if (!fs::is_regular_file(status)) return fail("this is not a file", path.string(), "name a file");
+    if (!fs::exists(status))
+        return fail(UPBEAT_TEXT("there is no such file"), path.string(), UPBEAT_TEXT("check the name"));
+    if (!fs::is_regular_file(status))
+        return fail(UPBEAT_TEXT("this is not a file"), path.string(), UPBEAT_TEXT("name a file"));
     std::ifstream in(path, std::ios::binary);
-    if (!in) return fail("it cannot be opened", path.string(), "check who may read it");
+    if (!in) return fail(UPBEAT_TEXT("it cannot be opened"), path.string(), UPBEAT_TEXT("check who may read it"));
     std::string text;
     std::array<char, 1U << 16U> block{};
     while (text.size() <= largestBytes && (in.read(block.data(), block.size()) || in.gcount() > 0))
         text.append(block.data(), static_cast<std::size_t>(in.gcount()));
-    if (in.bad()) return fail("it cannot be read to its end", path.string(), "copy it again");
+    if (in.bad()) return fail(UPBEAT_TEXT("it cannot be read to its end"), path.string(), UPBEAT_TEXT("copy it again"));
     if (text.size() > largestBytes)
-        return fail(fmt::format("it is larger than {} MB", largestBytes >> 20U), path.string(),
-                    "check that it is the right file");
+        return fail(Text::with(UPBEAT_TEXT("it is larger than %1 MB"), largestBytes >> 20U), path.string(),
+                    UPBEAT_TEXT("check that it is the right file"));
     return text;
 }
 

@@ -29,23 +29,29 @@ Result<Opened> open(const std::filesystem::path& path) {
     std::error_code error;
     const auto status = std::filesystem::status(path, error);
     const std::string where = path.string();
-    if (!std::filesystem::exists(status)) return fail("there is no such file", where, "check the name");
-    if (!std::filesystem::is_regular_file(status)) return fail("this is not a file", where, "name a recording");
+    if (!std::filesystem::exists(status))
+        return fail(UPBEAT_TEXT("there is no such file"), where, UPBEAT_TEXT("check the name"));
+    if (!std::filesystem::is_regular_file(status))
+        return fail(UPBEAT_TEXT("this is not a file"), where, UPBEAT_TEXT("name a recording"));
     if (std::filesystem::file_size(path, error) == 0)
-        return fail("the file is empty", where, "record it again or choose another");
+        return fail(UPBEAT_TEXT("the file is empty"), where, UPBEAT_TEXT("record it again or choose another"));
     Opened opened{SndfileHandle(where), {}};
     if (!opened.file || opened.file.error() != 0)
-        return fail("this is not a recording that can be read", where, "use WAV, FLAC or Ogg");
+        return fail(UPBEAT_TEXT("this is not a recording that can be read"), where,
+                    UPBEAT_TEXT("use WAV, FLAC or Ogg"));
     opened.info = {opened.file.samplerate(), opened.file.channels(),
                    static_cast<double>(opened.file.frames()) / std::max(opened.file.samplerate(), 1)};
     const AudioInfo& info = opened.info;
     if (info.sampleRate < kLowestRate || info.sampleRate > kHighestRate)
-        return fail(fmt::format("its sample rate is {} Hz", info.sampleRate), where, "use 8 to 192 kHz");
+        return fail(Text::with(UPBEAT_TEXT("its sample rate is %1 Hz"), info.sampleRate), where,
+                    UPBEAT_TEXT("use 8 to 192 kHz"));
     if (info.channels < 1 || info.channels > kMostChannels)
-        return fail(fmt::format("it has {} channels", info.channels), where, "use 1 to 8");
-    if (opened.file.frames() <= 0) return fail("it holds no sound", where, "record it again or choose another");
+        return fail(Text::with(UPBEAT_TEXT("it has %1 channels"), info.channels), where, UPBEAT_TEXT("use 1 to 8"));
+    if (opened.file.frames() <= 0)
+        return fail(UPBEAT_TEXT("it holds no sound"), where, UPBEAT_TEXT("record it again or choose another"));
     if (info.durationS > kLongestTakeS)
-        return fail("it is " + durationInWords(info.durationS) + " long", where, "cut it to two hours or less");
+        return fail("it is " + durationInWords(info.durationS) + " long", where,
+                    UPBEAT_TEXT("cut it to two hours or less"));
     return opened;
 }
 
@@ -100,9 +106,10 @@ Result<AudioInfo> readAudio(const std::filesystem::path& path,
         block(mono, info);
     }
     if (total < file.frames())
-        return fail(fmt::format("the file breaks off after {:.1f} of {:.1f} s",
-                                static_cast<double>(total) / info.sampleRate, info.durationS),
-                    path.string(), "use the complete recording");
+        return fail(Text::with(UPBEAT_TEXT("the file breaks off after %1 of %2 s"),
+                               fmt::format("{:.1f}", static_cast<double>(total) / info.sampleRate),
+                               fmt::format("{:.1f}", info.durationS)),
+                    path.string(), UPBEAT_TEXT("use the complete recording"));
     return info;
 }
 
@@ -146,7 +153,8 @@ Result<void> writeSound(const std::filesystem::path& path, const Sound& sound, A
     {
         SndfileHandle file(temporary, SFM_WRITE, sndfileFormat(format), 1, sound.sampleRate);
         if (!file || file.error() != 0)
-            return fail("it cannot be written", path.string(), "choose a folder you may write to");
+            return fail(UPBEAT_TEXT("it cannot be written"), path.string(),
+                        UPBEAT_TEXT("choose a folder you may write to"));
         file.command(SFC_SET_CLIPPING, nullptr, SF_TRUE);
         const auto count = static_cast<sf_count_t>(sound.samples.size());
         complete = file.write(sound.samples.data(), count) == count;
@@ -157,7 +165,8 @@ Result<void> writeSound(const std::filesystem::path& path, const Sound& sound, A
     if (!complete || error) {
         std::error_code ignored;
         std::filesystem::remove(temporary, ignored);
-        return fail("writing it failed", path.string(), "free some space or choose another folder");
+        return fail(UPBEAT_TEXT("writing it failed"), path.string(),
+                    UPBEAT_TEXT("free some space or choose another folder"));
     }
     return {};
 }
@@ -175,7 +184,8 @@ Result<std::unique_ptr<FlacWriter>> FlacWriter::open(const std::filesystem::path
     auto impl = std::make_unique<Impl>(
         Impl{SndfileHandle(path.string(), SFM_WRITE, sndfileFormat(AudioFormat::Flac24), 1, sampleRate), path, 0});
     if (!impl->file || impl->file.error() != 0)
-        return fail("the recording cannot be written there", path.string(), "free some space or choose another folder");
+        return fail(UPBEAT_TEXT("the recording cannot be written there"), path.string(),
+                    UPBEAT_TEXT("free some space or choose another folder"));
     impl->file.command(SFC_SET_CLIPPING, nullptr, SF_TRUE);
     return std::unique_ptr<FlacWriter>(new FlacWriter(std::move(impl)));
 }

@@ -1,7 +1,5 @@
 #include "upbeat/formats/character_json.h"
 
-#include <fmt/format.h>
-
 #include "json_reader.h"
 #include "upbeat/formats/atomic_file.h"
 
@@ -25,7 +23,7 @@ std::optional<Value> named(const JsonReader& reader, std::string_view key,
                            std::optional<Value> (*fromName)(std::string_view)) {
     if (!reader.has(key)) return std::nullopt;
     const auto value = fromName(reader.text(key));
-    if (!value) reader.wrong(key, "is not known");
+    if (!value) reader.wrong(key, UPBEAT_TEXT("is not known"));
     return value;
 }
 

@@ -30,7 +30,7 @@ Value named(const JsonReader& reader, std::string_view key, std::optional<Value>
     if (!reader.has(key)) return fallback;
     const std::string name = reader.text(key);
     const auto value = fromName(name);
-    if (!value) reader.wrong(key, fmt::format("\"{}\" is not known", name));
+    if (!value) reader.wrong(key, Text::with(UPBEAT_TEXT("\"%1\" is not known"), name));
     return value.value_or(fallback);
 }
 
@@ -56,7 +56,8 @@ Feel feelFromJson(const JsonReader& reader) {
     const std::string level = reader.text("swing", "none");
     const auto found = std::find(kSwingLevels.begin(), kSwingLevels.end(), level);
     if (found == kSwingLevels.end())
-        reader.wrong("swing", fmt::format("\"{}\" is not known", level), "use none, eighth or sixteenth");
+        reader.wrong("swing", Text::with(UPBEAT_TEXT("\"%1\" is not known"), level),
+                     UPBEAT_TEXT("use none, eighth or sixteenth"));
     else
         feel.level = static_cast<SwingLevel>(found - kSwingLevels.begin());
     feel.ratio = reader.number("ratio", 1.0);
@@ -69,7 +70,7 @@ void readStrokesAndSpans(const JsonReader& reader, Exercise& e) {
         if (e.strokes.size() < kMostStrokes)
             e.strokes.push_back(strokeFromJson(stroke));
         else
-            stroke.wrong("", "is one stroke too many");
+            stroke.wrong("", UPBEAT_TEXT("is one stroke too many"));
     });
     reader.each("swells", [&](const JsonReader& swell) {
         e.swells.push_back({placeFromJson(swell, "from"), placeFromJson(swell, "to"), swell.number("from_db", -20),
@@ -105,7 +106,7 @@ Exercise fromReader(const JsonReader& reader) {
         if (entry.value().is_array())
             for (const auto& word : entry.value())
                 if (word.is_string()) words.push_back(word.get<std::string>());
-        if (words.empty()) return entry.wrong("", "holds no words");
+        if (words.empty()) return entry.wrong("", UPBEAT_TEXT("holds no words"));
         e.words[static_cast<int>(words.size())] = std::move(words);
     });
     return e;

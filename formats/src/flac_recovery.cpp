@@ -81,7 +81,7 @@ Result<double> recoverFlac(const fs::path& broken, const fs::path& whole) {
     // The temporary name is one that nothing else uses: NAME.flac.part is the interrupted recording itself.
     Rescue rescue{.to = whole.string() + ".mend", .out = {}, .block = {}, .error = {}};
     std::error_code ignored;
-    if (!fs::is_regular_file(broken, ignored)) return fail("there is no such recording", broken.string());
+    if (!fs::is_regular_file(broken, ignored)) return fail(UPBEAT_TEXT("there is no such recording"), broken.string());
     decodeInto(rescue, broken);
     if (!rescue.error && rescue.out && !rescue.out->close()) rescue.error = rescue.noRoom();
     rescue.out.reset();
@@ -95,7 +95,8 @@ Result<double> recoverFlac(const fs::path& broken, const fs::path& whole) {
         return tl::unexpected(*rescue.error);
     }
     if (rescue.samples == 0 && rescue.hasHead) return 0.0;
-    if (rescue.samples == 0) return fail("nothing can be saved of it", broken.string(), "delete it");
+    if (rescue.samples == 0)
+        return fail(UPBEAT_TEXT("nothing can be saved of it"), broken.string(), UPBEAT_TEXT("delete it"));
     syncToDisk(whole.parent_path());
     return static_cast<double>(rescue.samples) / rescue.sampleRate;
 }

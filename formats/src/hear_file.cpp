@@ -16,7 +16,8 @@ Result<HeardFile> hearNotes(const std::filesystem::path& path) {
     if (!file) return tl::unexpected(file.error());
     const double durationS = static_cast<double>(file->endTick) * secondsPerTick(*file);
     if (durationS > kLongestTakeS)
-        return fail("it is " + durationInWords(durationS) + " long", path.string(), "cut it to two hours or less");
+        return fail("it is " + durationInWords(durationS) + " long", path.string(),
+                    UPBEAT_TEXT("cut it to two hours or less"));
     HeardFile heard{hitsOfMidi(*file), {0, 0, durationS}};
     const auto& hits = heard.take.hits;
     if (!hits.empty()) heard.info.durationS = std::max(durationS, hits.back().timeS + kRingS);

@@ -25,17 +25,17 @@ JsonReader JsonReader::child(std::string_view key) const {
 
 std::string JsonReader::text(std::string_view key, std::string fallback, bool required) const {
     if (!has(key)) {
-        if (required) wrong(key, "is missing");
+        if (required) wrong(key, UPBEAT_TEXT("is missing"));
         return fallback;
     }
     const auto& value = m_value.at(std::string(key));
     if (!value.is_string()) {
-        wrong(key, "is not a text");
+        wrong(key, UPBEAT_TEXT("is not a text"));
         return fallback;
     }
     constexpr std::size_t kLongestText = 4000;
     auto found = value.get<std::string>();
-    if (found.size() > kLongestText) wrong(key, "is longer than 4000 letters");
+    if (found.size() > kLongestText) wrong(key, UPBEAT_TEXT("is longer than 4000 letters"));
     return found;
 }
 
@@ -43,11 +43,11 @@ double JsonReader::number(std::string_view key, double fallback) const {
     if (!has(key)) return fallback;
     const auto& value = m_value.at(std::string(key));
     if (!value.is_number()) {
-        wrong(key, "is not a number");
+        wrong(key, UPBEAT_TEXT("is not a number"));
         return fallback;
     }
     const double found = value.get<double>();
-    if (!std::isfinite(found)) wrong(key, "is not a finite number");
+    if (!std::isfinite(found)) wrong(key, UPBEAT_TEXT("is not a finite number"));
     return found;
 }
 
@@ -55,7 +55,7 @@ int JsonReader::integer(std::string_view key, int fallback) const {
     const double found = number(key, fallback);
     constexpr double kLargest = 1e9;
     if (std::abs(found) > kLargest || found != std::floor(found)) {
-        wrong(key, "is not a whole number");
+        wrong(key, UPBEAT_TEXT("is not a whole number"));
         return fallback;
     }
     return static_cast<int>(found);
@@ -65,17 +65,17 @@ bool JsonReader::flag(std::string_view key, bool fallback) const {
     if (!has(key)) return fallback;
     const auto& value = m_value.at(std::string(key));
     if (!value.is_boolean()) {
-        wrong(key, "is neither true nor false");
+        wrong(key, UPBEAT_TEXT("is neither true nor false"));
         return fallback;
     }
     return value.get<bool>();
 }
 
-void JsonReader::wrong(std::string_view key, std::string what, std::string fix) const {
+void JsonReader::wrong(std::string_view key, Text what, Text fix) const {
     if (m_error) return;
     const std::string path = fmt::format("{}{}{}", m_path, m_path.empty() || key.empty() ? "" : ".", key);
-    m_error = Error{
-        fmt::format("\"{}\" {}", path, what), {}, fix.empty() ? "mend the file or choose another" : std::move(fix)};
+    if (fix.isEmpty()) fix = UPBEAT_TEXT("mend the file or choose another");
+    m_error = Error{Text::with(UPBEAT_TEXT("\"%1\" %2"), path, std::move(what)), {}, std::move(fix)};
 }
 
 std::string JsonReader::fmtIndex(std::string_view key, std::size_t index) const {
@@ -106,15 +106,18 @@ int depthOf(std::string_view text) {
 Result<nlohmann::json> parseJson(std::string_view text, const std::string& where) {
     constexpr int kDeepest = 32;
     if (depthOf(text) > kDeepest)
-        return fail("it is nested too deeply or holds impossible values", where, "choose another file");
+        return fail(UPBEAT_TEXT("it is nested too deeply or holds impossible values"), where,
+                    UPBEAT_TEXT("choose another file"));
     try {
         return nlohmann::json::parse(text);
     } catch (const nlohmann::json::parse_error& error) {
         const auto at = std::min(text.size(), static_cast<std::size_t>(error.byte));
         const auto line = 1 + std::count(text.begin(), text.begin() + static_cast<std::ptrdiff_t>(at), '\n');
-        return fail(fmt::format("it is not JSON (line {})", line), where, "mend the file or choose another");
+        return fail(Text::with(UPBEAT_TEXT("it is not JSON (line %1)"), line), where,
+                    UPBEAT_TEXT("mend the file or choose another"));
     } catch (const std::exception&) {
-        return fail("it is nested too deeply or holds impossible values", where, "choose another file");
+        return fail(UPBEAT_TEXT("it is nested too deeply or holds impossible values"), where,
+                    UPBEAT_TEXT("choose another file"));
     }
 }
 
@@ -125,7 +128,7 @@ Result<nlohmann::json> parseOwnFile(std::string_view text, const std::string& wh
     const JsonReader reader(*json, "", error);
     if (reader.text("format") != head.format) return fail(head.what, where, head.fix);
     if (reader.integer("version", 1) > 1)
-        return fail("it was written by a newer Upbeat Check", where, "update the program");
+        return fail(UPBEAT_TEXT("it was written by a newer Upbeat Check"), where, UPBEAT_TEXT("update the program"));
     if (error) {
         error->where = where;
         return tl::unexpected(*error);

@@ -39,7 +39,7 @@ class JsonReader {
 
     [[nodiscard]] const nlohmann::json& value() const { return m_value; }
     /// Records that the value under `key` is wrong; the first complaint is kept.
-    void wrong(std::string_view key, std::string what, std::string fix = {}) const;
+    void wrong(std::string_view key, Text what, Text fix = {}) const;
 
   private:
     [[nodiscard]] std::string fmtIndex(std::string_view key, std::size_t index) const;
@@ -52,8 +52,8 @@ class JsonReader {
 /// What one of our own files must say of itself.
 struct FileHead {
     std::string_view format;
-    std::string what;  ///< The complaint where it says something else: "this is not a taught kit".
-    std::string fix;
+    Text what;  ///< The complaint where it says something else: "this is not a taught kit".
+    Text fix;
 };
 
 /// Parses one of our own files of version 1; errors as parseJson, and where the head is another or newer.

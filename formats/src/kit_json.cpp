@@ -35,11 +35,11 @@ std::string toHex(std::size_t count, StepAt stepAt) {
 template <class Take>
 void fromHex(const JsonReader& reader, std::string_view key, std::size_t count, Take take) {
     const std::string text = reader.text(key, {}, true);
-    if (text.size() != 2 * count) return reader.wrong(key, "has the wrong length");
+    if (text.size() != 2 * count) return reader.wrong(key, UPBEAT_TEXT("has the wrong length"));
     for (std::size_t i = 0; i < count; ++i) {
         const int high = valueOfDigit(text[2 * i]);
         const int low = valueOfDigit(text[2 * i + 1]);
-        if (high < 0 || low < 0) return reader.wrong(key, "is not written in the digits 0 to f");
+        if (high < 0 || low < 0) return reader.wrong(key, UPBEAT_TEXT("is not written in the digits 0 to f"));
         take(i, static_cast<std::uint8_t>(16 * high + low));
     }
 }
@@ -61,8 +61,9 @@ Hit strokeFromJson(const JsonReader& reader) {
     Hit hit;
     hit.levelDb = reader.number("level_db", 0);
     hit.timeS = reader.number("onset_ms", 0) * 1e-3;
-    if (std::abs(hit.timeS) > kLargestMs * 1e-3) reader.wrong("onset_ms", "lies outside the sound that is kept");
-    if (std::abs(hit.levelDb) > 200) reader.wrong("level_db", "is out of range");
+    if (std::abs(hit.timeS) > kLargestMs * 1e-3)
+        reader.wrong("onset_ms", UPBEAT_TEXT("lies outside the sound that is kept"));
+    if (std::abs(hit.levelDb) > 200) reader.wrong("level_db", UPBEAT_TEXT("is out of range"));
     std::array<BandSteps, kPatchFrames> steps{};
     for (std::size_t b = 0; b < kBands; ++b)
         fromHex(reader, bandKey(b), kPatchFrames, [&](std::size_t f, std::uint8_t step) { steps[f][b] = step; });
@@ -92,13 +93,13 @@ Result<TaughtKit> kitFromJson(std::string_view text, const std::string& where) {
     TaughtKit kit;
     reader.each("voices", [&](const JsonReader& entry) {
         const auto voice = voiceFromName(entry.text("voice", {}, true));
-        if (!voice) return entry.wrong("voice", "is not a voice that is known");
+        if (!voice) return entry.wrong("voice", UPBEAT_TEXT("is not a voice that is known"));
         TaughtVoice taught{*voice, {}};
         entry.each("strokes", [&](const JsonReader& stroke) {
             if (taught.strokes.size() < kMostTaught) taught.strokes.push_back(strokeFromJson(stroke));
         });
         kit.voices.push_back(std::move(taught));
-        if (kit.voices.size() > kVoiceCount) entry.wrong("voice", "is one voice too many");
+        if (kit.voices.size() > kVoiceCount) entry.wrong("voice", UPBEAT_TEXT("is one voice too many"));
     });
     if (error) {
         error->where = where;

@@ -1,13 +1,14 @@
 #include <map>
 
 #include "figure_json.h"
+#include "upbeat/words/words.h"
 
 namespace upbeat {
 
 namespace {
 
 json groupToJson(const Exercise& e, const GroupRow& row) {
-    json out{{"axis", toName(row.axis)},          {"name", row.name},
+    json out{{"axis", toName(row.axis)},          {"name", words::nameOf(row).said()},
              {"offset_ms", toJson(row.offsetMs)}, {"spread_ms", toJson(row.spreadMs)},
              {"level_db", toJson(row.levelDb)},   {"n", row.n}};
     if (row.axis == Axis::Count) {

@@ -1,7 +1,5 @@
 #include "upbeat/formats/midi_file.h"
 
-#include <fmt/format.h>
-
 #include <algorithm>
 #include <cmath>
 #include <string_view>
@@ -165,16 +163,19 @@ std::vector<Message> messagesOf(const MidiFile& file) {
 
 Result<MidiFile> parseMidi(const std::string& data, const std::string& where) {
     Bytes bytes(data, 0);
-    if (bytes.text(4) != "MThd") return fail("this is not a MIDI file", where, "choose a .mid file");
+    if (bytes.text(4) != "MThd")
+        return fail(UPBEAT_TEXT("this is not a MIDI file"), where, UPBEAT_TEXT("choose a .mid file"));
     const std::int64_t headLength = bytes.number(4);
     const std::int64_t format = bytes.number(2);
     const std::int64_t tracks = bytes.number(2);
     const std::int64_t division = bytes.number(2);
     if (bytes.failed() || headLength < 6)
-        return fail("the MIDI file breaks off in its head", where, "use the complete file");
-    if (format > 1) return fail("it is a MIDI file of format 2", where, "save it as format 0 or 1");
+        return fail(UPBEAT_TEXT("the MIDI file breaks off in its head"), where, UPBEAT_TEXT("use the complete file"));
+    if (format > 1)
+        return fail(UPBEAT_TEXT("it is a MIDI file of format 2"), where, UPBEAT_TEXT("save it as format 0 or 1"));
     if (division <= 0 || division >= 0x8000)
-        return fail("it counts in film frames, not in beats", where, "save it with ticks per quarter");
+        return fail(UPBEAT_TEXT("it counts in film frames, not in beats"), where,
+                    UPBEAT_TEXT("save it with ticks per quarter"));
     (void)bytes.text(headLength - 6);
     MidiFile file;
     file.ticksPerQuarter = static_cast<int>(division);
@@ -184,12 +185,13 @@ Result<MidiFile> parseMidi(const std::string& data, const std::string& where) {
         const std::size_t start = bytes.position();
         const std::string_view body = bytes.text(length);
         if (bytes.failed())
-            return fail(fmt::format("the MIDI file breaks off at byte {}", data.size()), where,
-                        "use the complete file");
+            return fail(Text::with(UPBEAT_TEXT("the MIDI file breaks off at byte %1"), data.size()), where,
+                        UPBEAT_TEXT("use the complete file"));
         if (tag != "MTrk") continue;
         ++track;
         if (const auto broken = readTrack(Bytes(body, start), file))
-            return fail(fmt::format("the MIDI file is damaged at byte {}", *broken), where, "export it again");
+            return fail(Text::with(UPBEAT_TEXT("the MIDI file is damaged at byte %1"), *broken), where,
+                        UPBEAT_TEXT("export it again"));
     }
     const auto isEarlier = [](const auto& a, const auto& b) { return a.tick < b.tick; };
     std::stable_sort(file.notes.begin(), file.notes.end(), isEarlier);

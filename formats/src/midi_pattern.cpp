@@ -1,7 +1,5 @@
 #include "upbeat/formats/midi_pattern.h"
 
-#include <fmt/format.h>
-
 #include <algorithm>
 #include <array>
 #include <cmath>
@@ -179,13 +177,16 @@ Result<Exercise> exerciseFromMidi(const MidiFile& file, const std::string& where
     e.title = file.title.empty() ? "MIDI pattern" : file.title;
     e.trains = "A pattern from a MIDI file.";
     const auto notes = foldGraces(percussionOf(file), file);
-    if (notes.empty()) return fail("the MIDI file holds no notes", where, "choose another file");
+    if (notes.empty())
+        return fail(UPBEAT_TEXT("the MIDI file holds no notes"), where, UPBEAT_TEXT("choose another file"));
     const auto bars = barsOf(file, notes.back().note.tick);
     const auto odd = std::find_if_not(bars.begin(), bars.end(), isSupported);
     if (odd != bars.end())
-        return fail(fmt::format("the meter {} is not supported", odd->toString()), where, "use another file");
+        return fail(Text::with(UPBEAT_TEXT("the meter %1 is not supported"), odd->toString()), where,
+                    UPBEAT_TEXT("use another file"));
     if (bars.size() > static_cast<std::size_t>(kMostBars))
-        return fail(fmt::format("the pattern has more than {} bars", kMostBars), where, "cut it to 16 or fewer");
+        return fail(Text::with(UPBEAT_TEXT("the pattern has more than %1 bars"), kMostBars), where,
+                    UPBEAT_TEXT("cut it to 16 or fewer"));
     setMeters(e, bars);
     const double tempo = file.quarterBpm.value_or(100.0) / e.meter.beatLength().toDouble();
     const double goal = std::clamp(std::round(tempo), kSlowestTempo, kFastestTempo);

@@ -11,13 +11,16 @@ Result<Converted> exerciseFromMusicXml(std::string_view text, const std::string&
     pugi::xml_document document;
     const auto parsed = document.load_buffer(text.data(), text.size());
     if (!parsed)
-        return fail(fmt::format("the XML is damaged ({})", parsed.description()),
-                    fmt::format("{}, byte {}", where, parsed.offset), "export it again");
-    if (document.child("score-timewise")) return fail("a timewise score cannot be read", where, "export it partwise");
+        return fail(Text::with(UPBEAT_TEXT("the XML is damaged (%1)"), parsed.description()),
+                    fmt::format("{}, byte {}", where, parsed.offset), UPBEAT_TEXT("export it again"));
+    if (document.child("score-timewise"))
+        return fail(UPBEAT_TEXT("a timewise score cannot be read"), where, UPBEAT_TEXT("export it partwise"));
     const Node score = document.child("score-partwise");
-    if (!score) return fail("this is not MusicXML", where, "choose a score");
+    if (!score) return fail(UPBEAT_TEXT("this is not MusicXML"), where, UPBEAT_TEXT("choose a score"));
     const Node part = XmlVoices::percussionPart(score);
-    if (!part) return fail("no percussion part was found", where, "choose a score with unpitched notes");
+    if (!part)
+        return fail(UPBEAT_TEXT("no percussion part was found"), where,
+                    UPBEAT_TEXT("choose a score with unpitched notes"));
     Exercise frame;
     frame.id = "musicxml-pattern";
     frame.title = inOneLine(score.child("work").child("work-title").text().get());

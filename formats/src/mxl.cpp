@@ -53,18 +53,21 @@ Result<std::string> unpackMxl(std::string_view bytes, const std::string& where) 
     Source source(zip_source_buffer_create(bytes.data(), bytes.size(), 0, &error));
     zip_t* opened = source ? zip_open_from_source(source.get(), ZIP_RDONLY | ZIP_CHECKCONS, &error) : nullptr;
     zip_error_fini(&error);
-    if (opened == nullptr) return fail("the compressed score is damaged", where, "export it again");
+    if (opened == nullptr)
+        return fail(UPBEAT_TEXT("the compressed score is damaged"), where, UPBEAT_TEXT("export it again"));
     (void)source.release();  // the archive has it now
     const Archive archive(opened);
     const auto container = entryOf(archive.get(), kContainer);
-    if (!container) return fail("the compressed score has no container", where, "export it again");
+    if (!container)
+        return fail(UPBEAT_TEXT("the compressed score has no container"), where, UPBEAT_TEXT("export it again"));
     pugi::xml_document document;
     (void)document.load_buffer(container->data(), container->size());
     const std::string name =
         document.child("container").child("rootfiles").child("rootfile").attribute("full-path").value();
     auto text = entryOf(archive.get(), name);
     if (!text)
-        return fail("the score is missing in the compressed file, or larger than 16 MB", where, "export it again");
+        return fail(UPBEAT_TEXT("the score is missing in the compressed file, or larger than 16 MB"), where,
+                    UPBEAT_TEXT("export it again"));
     return *std::move(text);
 }
 
@@ -78,22 +81,23 @@ Result<std::string> packMxl(const std::string& xml) {
     Source source(zip_source_buffer_create(nullptr, 0, 0, &error));
     zip_t* opened = source ? zip_open_from_source(source.get(), ZIP_TRUNCATE, &error) : nullptr;
     zip_error_fini(&error);
-    if (opened == nullptr) return fail("the score could not be packed", {}, "write plain MusicXML");
+    if (opened == nullptr)
+        return fail(UPBEAT_TEXT("the score could not be packed"), {}, UPBEAT_TEXT("write plain MusicXML"));
     zip_source_keep(source.get());  // read below, after the archive is closed
     if (!addEntry(opened, kContainer, container) || !addEntry(opened, "score.musicxml", xml) ||
         zip_close(opened) != 0) {
         zip_discard(opened);
-        return fail("the score could not be packed", {}, "write plain MusicXML");
+        return fail(UPBEAT_TEXT("the score could not be packed"), {}, UPBEAT_TEXT("write plain MusicXML"));
     }
     zip_stat_t stat;
     zip_stat_init(&stat);
     if (zip_source_stat(source.get(), &stat) != 0 || zip_source_open(source.get()) != 0)
-        return fail("the score could not be packed", {}, "write plain MusicXML");
+        return fail(UPBEAT_TEXT("the score could not be packed"), {}, UPBEAT_TEXT("write plain MusicXML"));
     std::string bytes(stat.size, '\0');
     const auto read = zip_source_read(source.get(), bytes.data(), bytes.size());
     zip_source_close(source.get());
     if (read != static_cast<zip_int64_t>(bytes.size()))
-        return fail("the score could not be packed", {}, "write plain MusicXML");
+        return fail(UPBEAT_TEXT("the score could not be packed"), {}, UPBEAT_TEXT("write plain MusicXML"));
     return bytes;
 }
 

@@ -1,7 +1,5 @@
 #include "origin_json.h"
 
-#include <fmt/format.h>
-
 namespace upbeat {
 
 namespace {
@@ -29,13 +27,13 @@ Beats beatFrom(const JsonReader& reader, std::string_view key) {
 Method methodFrom(const JsonReader& reader, std::string_view key) {
     const std::string name = reader.text(key, "", true);
     const auto method = methodFromName(name);
-    if (!method) reader.wrong(key, fmt::format("\"{}\" is not known", name));
+    if (!method) reader.wrong(key, Text::with(UPBEAT_TEXT("\"%1\" is not known"), name));
     return method.value_or(Method::SlowWhole);
 }
 
 int countFrom(const JsonReader& reader, std::string_view key) {
     const int count = reader.integer(key, 1);
-    if (count < 1) reader.wrong(key, "is below 1");
+    if (count < 1) reader.wrong(key, UPBEAT_TEXT("is below 1"));
     return count;
 }
 
@@ -61,7 +59,7 @@ Origin originFromJson(const JsonReader& reader) {
         if (stage.has("inner")) number.inner = methodFrom(stage, "inner");
         origin.part = number;
     } else if (!reader.has("lesson")) {
-        reader.wrong("", "does not say which part", "give spot, bars, stage or lesson");
+        reader.wrong("", UPBEAT_TEXT("does not say which part"), UPBEAT_TEXT("give spot, bars, stage or lesson"));
     }
     return origin;
 }

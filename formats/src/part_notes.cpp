@@ -1,8 +1,6 @@
 // The notes of a part.
 #include "part_reader.h"
 
-#include <fmt/format.h>
-
 #include <algorithm>
 #include <charconv>
 #include <cmath>
@@ -22,7 +20,8 @@ void PartReader::readNote(Node node) {
         return;
     }
     const auto ticks = wholeIn(node.child("duration"));
-    if (!ticks || *ticks < 0 || *ticks > kMostTicks) return wrong("a note has no length", "export the file again");
+    if (!ticks || *ticks < 0 || *ticks > kMostTicks)
+        return wrong(UPBEAT_TEXT("a note has no length"), UPBEAT_TEXT("export the file again"));
     const Beats length = beats(*ticks);
     const bool chord = !node.child("chord").empty();
     const Beats at = chord ? m_lastStart : m_now;
@@ -32,7 +31,8 @@ void PartReader::readNote(Node node) {
     const auto voice = m_voices.of(node);
     if (!voice) return lose("notes with a pitch are left out");
     if (isTied(node)) return;
-    if (m_notes.size() >= kMostStrokes) return wrong("more notes than a phrase can hold", "cut it into parts");
+    if (m_notes.size() >= kMostStrokes)
+        return wrong(UPBEAT_TEXT("more notes than a phrase can hold"), UPBEAT_TEXT("cut it into parts"));
     m_notes.push_back(noteOf(node, *voice, at, length));
 }
 

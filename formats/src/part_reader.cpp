@@ -40,7 +40,7 @@ void PartReader::lose(const std::string& what) {
     if (m_lost.insert(what).second && m_lost.size() <= kMostLosses) m_out.losses.push_back(what);
 }
 
-void PartReader::wrong(const std::string& what, const std::string& fix) {
+void PartReader::wrong(const Text& what, const Text& fix) {
     if (!m_error) m_error = Error{what, fmt::format("measure {}", m_measure), fix};
 }
 
@@ -66,7 +66,7 @@ void PartReader::readMeasure(Node measure) {
     }
     const Beats bar = m_meter.barLength();
     if (m_barEnd > m_barStart + bar) {
-        wrong("the bar holds more than its meter", "correct it in the notation program");
+        wrong(UPBEAT_TEXT("the bar holds more than its meter"), UPBEAT_TEXT("correct it in the notation program"));
         return;
     }
     if (m_barEnd < m_barStart + bar && m_barEnd > m_barStart)
@@ -88,7 +88,7 @@ void PartReader::readAttributes(Node attributes) {
     if (const Node node = attributes.child("divisions")) {
         const auto value = wholeIn(node);
         if (!value || *value < 1 || *value > kMostDivisions)
-            return wrong("the divisions make no sense", "export the file again");
+            return wrong(UPBEAT_TEXT("the divisions make no sense"), UPBEAT_TEXT("export the file again"));
         m_divisions = *value;
     }
     if (const Node time = attributes.child("time")) readTime(time);
@@ -99,12 +99,14 @@ void PartReader::readTime(Node time) {
     const auto unit = wholeIn(time.child("beat-type"));
     const bool isSmall = count && unit && *count > 0 && *count < 100 && *unit > 0 && *unit < 100;
     m_meter = isSmall ? Meter{static_cast<int>(*count), static_cast<int>(*unit)} : Meter{0, 0};
-    if (!isSupported(m_meter)) wrong("the meter is not supported", "use 1 to 15 over 2, 4, 8 or 16");
+    if (!isSupported(m_meter))
+        wrong(UPBEAT_TEXT("the meter is not supported"), UPBEAT_TEXT("use 1 to 15 over 2, 4, 8 or 16"));
 }
 
 void PartReader::move(Node node, bool back) {
     const auto ticks = wholeIn(node.child("duration"));
-    if (!ticks || *ticks < 0 || *ticks > kMostTicks) return wrong("a length makes no sense", "export the file again");
+    if (!ticks || *ticks < 0 || *ticks > kMostTicks)
+        return wrong(UPBEAT_TEXT("a length makes no sense"), UPBEAT_TEXT("export the file again"));
     m_now = back ? m_now - beats(*ticks) : m_now + beats(*ticks);
     if (m_now < m_barStart) {
         lose(fmt::format("the voices of measure {} do not add up", m_measure));
@@ -115,7 +117,7 @@ void PartReader::move(Node node, bool back) {
 
 void PartReader::keepInBar() {
     m_barEnd = std::max(m_barEnd, m_now);
-    if (m_now > m_barStart + Beats(64)) wrong("the bar is too long", "export the file again");
+    if (m_now > m_barStart + Beats(64)) wrong(UPBEAT_TEXT("the bar is too long"), UPBEAT_TEXT("export the file again"));
 }
 
 void PartReader::readDirection(Node direction) {

@@ -34,7 +34,7 @@ class PartReader {
 
   private:
     void lose(const std::string& what);
-    void wrong(const std::string& what, const std::string& fix);
+    void wrong(const Text& what, const Text& fix);
 
     [[nodiscard]] Beats beats(std::int64_t ticks) const { return {ticks, m_divisions}; }
 

@@ -4,12 +4,12 @@
 
 #include <algorithm>
 
+#include "clean_utf8.h"
 #include "upbeat/formats/atomic_file.h"
 #include "upbeat/formats/exercise_json.h"
 #include "upbeat/formats/midi_pattern.h"
 #include "upbeat/music/grid_text.h"
 #include "upbeat/music/library.h"
-#include "utf8.h"
 
 namespace upbeat {
 
@@ -36,7 +36,8 @@ Result<Converted> importAny(std::string_view bytes, const std::string& where) {
     constexpr std::string_view kByteOrderMark = "\xEF\xBB\xBF";
     if (bytes.starts_with(kByteOrderMark)) bytes.remove_prefix(kByteOrderMark.size());
     const auto first = bytes.find_first_not_of(" \t\r\n");
-    if (first == std::string_view::npos) return fail("the file is empty", where, "choose another pattern");
+    if (first == std::string_view::npos)
+        return fail(UPBEAT_TEXT("the file is empty"), where, UPBEAT_TEXT("choose another pattern"));
     if (bytes.starts_with("MThd")) {
         const auto midi = parseMidi(std::string(bytes), where);
         if (!midi) return tl::unexpected(midi.error());
@@ -51,8 +52,8 @@ Result<Converted> importAny(std::string_view bytes, const std::string& where) {
     const bool isText = bytes[first] != '{' && bytes.find('|') != std::string_view::npos;
     if (isText) return fromText(bytes, where);
     if (bytes[first] != '{')
-        return fail("this is no exercise of a kind that is known", where,
-                    "choose an exercise file, a MIDI file, MusicXML or the text form");
+        return fail(UPBEAT_TEXT("this is no exercise of a kind that is known"), where,
+                    UPBEAT_TEXT("choose an exercise file, a MIDI file, MusicXML or the text form"));
     return alone(exerciseFromJson(bytes, where));
 }
 
@@ -89,8 +90,8 @@ Result<void> checkPatternName(const std::filesystem::path& path) {
     const std::string kind = kindOf(path);
     for (const std::string_view known : {".json", ".txt", ".mid", ".midi", ".xml", ".musicxml", ".mxl"})
         if (kind == known) return {};
-    return fail(fmt::format("\"{}\" is no kind of file that can be written", kind), path.string(),
-                "use .json, .txt, .mid, .musicxml or .mxl");
+    return fail(Text::with(UPBEAT_TEXT("\"%1\" is no kind of file that can be written"), kind), path.string(),
+                UPBEAT_TEXT("use .json, .txt, .mid, .musicxml or .mxl"));
 }
 
 Result<std::vector<std::string>> exportPattern(const std::filesystem::path& path, const Exercise& exercise) {

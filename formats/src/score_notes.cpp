@@ -1,8 +1,6 @@
 // The notes of a bar: lengths, groups, ornaments, instruments.
 #include "score_writer.h"
 
-#include <fmt/format.h>
-
 #include <algorithm>
 #include <cmath>
 #include <sstream>

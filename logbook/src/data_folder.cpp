@@ -31,8 +31,8 @@ Result<DataFolder> DataFolder::open(std::filesystem::path root) {
     }
     if (std::filesystem::exists(root / "logbook.db", error))
         return DataFolder(std::move(root), Access::ReadOnly, nullptr);
-    return fail("the folder of the logbook cannot be written", root.string(),
-                "choose another folder or free some space");
+    return fail(UPBEAT_TEXT("the folder of the logbook cannot be written"), root.string(),
+                UPBEAT_TEXT("choose another folder or free some space"));
 }
 
 std::filesystem::path DataFolder::kitOf(const std::string& input) const {

@@ -27,7 +27,8 @@ Result<Exercise> ExerciseRepository::version(qint64 versionId) const {
     auto found = runQuery(m_logbook, "SELECT json FROM exercise_version WHERE id = ?", {versionId});
     if (!found) return tl::unexpected(found.error());
     if (!found->next())
-        return fail("an exercise is missing", m_logbook.file().string(), "restore the logbook from a copy");
+        return fail(UPBEAT_TEXT("an exercise is missing"), m_logbook.file().string(),
+                    UPBEAT_TEXT("restore the logbook from a copy"));
     return exerciseFromJson(found->value(0).toString().toStdString(), m_logbook.file().string());
 }
 

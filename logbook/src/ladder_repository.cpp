@@ -21,7 +21,7 @@ Result<std::optional<LadderState>> LadderRepository::find(const std::string& exe
     if (!inRange(ladder.startBpm) || !inRange(ladder.goalBpm) || !inRange(state.tempoBpm) ||
         !(ladder.stepBpm >= kSmallestTempoStep && ladder.stepBpm <= kLargestTempoStep) || ladder.cleanNeeded < 1)
         return fail("the ladder of " + exerciseId + " is damaged", m_logbook.file().string(),
-                    "set its tempo and its goal anew");
+                    UPBEAT_TEXT("set its tempo and its goal anew"));
     return std::optional(state);
 }
 

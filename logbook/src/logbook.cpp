@@ -56,8 +56,8 @@ Result<void> makeFolder(const std::filesystem::path& file) {
     std::error_code error;
     std::filesystem::create_directories(file.parent_path() / "takes", error);
     if (error)
-        return fail("the folder of the logbook cannot be written", file.parent_path().string(),
-                    "choose another folder or free some space");
+        return fail(UPBEAT_TEXT("the folder of the logbook cannot be written"), file.parent_path().string(),
+                    UPBEAT_TEXT("choose another folder or free some space"));
     return {};
 }
 
@@ -78,7 +78,8 @@ Result<std::unique_ptr<Logbook>> Logbook::open(const std::filesystem::path& file
     if (access != LogbookAccess::Reading)
         if (auto made = makeFolder(file); !made) return tl::unexpected(made.error());
     if (!QSqlDatabase::isDriverAvailable(QStringLiteral("QSQLITE")))
-        return fail("Qt's SQLite driver is not installed", "logbook", "install the package libqt6sql6-sqlite");
+        return fail(UPBEAT_TEXT("Qt's SQLite driver is not installed"), "logbook",
+                    UPBEAT_TEXT("install the package libqt6sql6-sqlite"));
     const LogbookTrouble head = troubleInHead(file);
     if (head == LogbookTrouble::Newer) return tl::unexpected(newerLogbook(file));
     if (head == LogbookTrouble::Damaged) return tl::unexpected(damagedLogbook(file));
@@ -87,7 +88,8 @@ Result<std::unique_ptr<Logbook>> Logbook::open(const std::filesystem::path& file
     if (access == LogbookAccess::Reading) database.setConnectOptions(QStringLiteral("QSQLITE_OPEN_READONLY"));
     database.setDatabaseName(QString::fromStdString(file.string()));
     if (!database.open())
-        return fail("the logbook cannot be opened", file.string(), "check that the folder may be written");
+        return fail(UPBEAT_TEXT("the logbook cannot be opened"), file.string(),
+                    UPBEAT_TEXT("check that the folder may be written"));
     if (auto ready = prepare(*logbook, access); !ready) return tl::unexpected(ready.error());
     return logbook;
 }
@@ -113,8 +115,8 @@ Result<std::filesystem::path> setAside(const std::filesystem::path& logbookFile)
     std::error_code error;
     std::filesystem::rename(logbookFile, aside, error);
     if (error)
-        return fail("the damaged logbook cannot be set aside", logbookFile.string(),
-                    "check that the folder may be written");
+        return fail(UPBEAT_TEXT("the damaged logbook cannot be set aside"), logbookFile.string(),
+                    UPBEAT_TEXT("check that the folder may be written"));
     for (const char* part : {"-wal", "-shm"}) {  // they belong to it
         std::error_code ignored;
         std::filesystem::rename(logbookFile.string() + part, aside.string() + part, ignored);

@@ -108,8 +108,58 @@ const Migration kDayOfTheTake{
     "CREATE INDEX take_by_file ON take (file)",
 };
 
-const std::array<const Migration*, 4>& migrations() {
-    static const std::array<const Migration*, 4> all{&kFirst, &kVoices, &kFaintHits, &kDayOfTheTake};
+// What was said of a take on its day, as values: gates, main figures, verdict. Its English sentences go; what can be
+// known from them is kept.
+const Migration kVerdictOfTheDay{
+    R"(CREATE TABLE gate (
+         take_id INTEGER NOT NULL REFERENCES take(id) ON DELETE CASCADE,
+         name TEXT NOT NULL,
+         measured REAL NOT NULL,
+         low REAL NOT NULL,
+         high REAL NOT NULL,
+         n INTEGER NOT NULL,
+         asked REAL NOT NULL,
+         at_least INTEGER NOT NULL,
+         state TEXT NOT NULL,
+         stroke INTEGER,
+         who TEXT,
+         PRIMARY KEY (take_id, name)) WITHOUT ROWID)",
+    R"(CREATE TABLE figure (
+         take_id INTEGER NOT NULL REFERENCES take(id) ON DELETE CASCADE,
+         name TEXT NOT NULL,
+         value REAL NOT NULL,
+         low REAL NOT NULL,
+         high REAL NOT NULL,
+         n INTEGER NOT NULL,
+         PRIMARY KEY (take_id, name)) WITHOUT ROWID)",
+    "ALTER TABLE verdict ADD COLUMN why TEXT NOT NULL DEFAULT ''",
+    "ALTER TABLE verdict ADD COLUMN why_gate TEXT",
+    "ALTER TABLE verdict ADD COLUMN why_missed INTEGER",
+    "ALTER TABLE verdict ADD COLUMN why_extra INTEGER",
+    "ALTER TABLE verdict ADD COLUMN why_lost_s REAL",
+    "ALTER TABLE verdict ADD COLUMN page_bars INTEGER NOT NULL DEFAULT 1",
+    "ALTER TABLE verdict ADD COLUMN stage INTEGER NOT NULL DEFAULT 0",
+    "ALTER TABLE verdict ADD COLUMN clean_in_a_row INTEGER NOT NULL DEFAULT 0",
+    "ALTER TABLE verdict ADD COLUMN clean_needed INTEGER NOT NULL DEFAULT 3",
+    "ALTER TABLE verdict ADD COLUMN goal_reached INTEGER NOT NULL DEFAULT 0",
+    "ALTER TABLE verdict ADD COLUMN span_bar INTEGER",
+    "ALTER TABLE verdict ADD COLUMN span_from TEXT",
+    "ALTER TABLE verdict ADD COLUMN span_to TEXT",
+    "UPDATE verdict SET goal_reached = 1 WHERE headline LIKE 'Full speed%'",
+    "UPDATE verdict SET stage = 1 WHERE headline IN ('On to the next part.', 'One part back.')",
+    R"(UPDATE verdict SET page_bars = COALESCE((SELECT json_extract(json, '$.bars') FROM take JOIN exercise_version
+         ON exercise_version.id = exercise_version_id WHERE take.id = take_id), 1))",
+    R"(UPDATE verdict SET span_from = CAST(substr(headline, 14) AS INTEGER),
+         span_to = CAST(substr(headline, 14) AS INTEGER) + 1,
+         span_bar = CASE WHEN instr(headline, 'bar ') > 0
+                    THEN CAST(substr(headline, instr(headline, 'bar ') + 4) AS INTEGER) ELSE 1 END
+         WHERE action = 'isolate' AND headline LIKE 'Isolate beat %')",
+    "ALTER TABLE verdict DROP COLUMN headline",
+    "ALTER TABLE verdict DROP COLUMN reason",
+};
+
+const std::array<const Migration*, 5>& migrations() {
+    static const std::array<const Migration*, 5> all{&kFirst, &kVoices, &kFaintHits, &kDayOfTheTake, &kVerdictOfTheDay};
     return all;
 }
 

@@ -12,10 +12,10 @@ tl::unexpected<Error> refused(const Logbook& logbook, const QSqlError& error) {
     constexpr int kNoDatabase = 26;
     const int code = error.nativeErrorCode().toInt() & 0xFF;
     if (code == kCorrupt || code == kNoDatabase)
-        return fail("the logbook is damaged", logbook.file().string(),
-                    "start the program again: it offers to rebuild it from the recordings");
+        return fail(UPBEAT_TEXT("the logbook is damaged"), logbook.file().string(),
+                    UPBEAT_TEXT("start the program again: it offers to rebuild it from the recordings"));
     return fail("the logbook refuses (" + error.databaseText().toStdString() + ")", logbook.file().string(),
-                "check that the disk is not full and the folder may be written");
+                UPBEAT_TEXT("check that the disk is not full and the folder may be written"));
 }
 
 }  // namespace

@@ -9,7 +9,7 @@ namespace upbeat {
 namespace {
 
 tl::unexpected<Error> stopped() {
-    return fail("it was stopped half way", "take");
+    return fail(UPBEAT_TEXT("it was stopped half way"), "take");
 }
 
 }  // namespace
@@ -82,17 +82,25 @@ Result<void> TakeArchive::rebuildLadders() const {
     return {};
 }
 
-Result<TakeArchive::Found> TakeArchive::find(qint64 id) const {
+Result<TakeArchive::Found> TakeArchive::find(qint64 id, const std::optional<ProfileKind>& today) const {
     const auto logbook =
         Logbook::open(m_folder.logbook(), m_folder.mayWrite() ? LogbookAccess::Writing : LogbookAccess::Reading);
     if (!logbook) return tl::unexpected(logbook.error());
     auto take = TakeRepository(**logbook).find(id);
     if (!take) return tl::unexpected(take.error());
-    auto plan = coachPlanOf(**logbook, *take, TakeMoment{take->startedAt, id});
+    TakeRecord judged = *take;
+    if (today) {
+        judged.profile = *today;
+        judged.ladder.reset();
+    }
+    auto plan = coachPlanOf(**logbook, judged, TakeMoment{take->startedAt, id});
     if (!plan) return tl::unexpected(plan.error());
     const auto newest = TakeRepository(**logbook).newestOf(take->exercise.id);
     if (!newest) return tl::unexpected(newest.error());
-    return Found{*std::move(take), *std::move(plan), *newest == id};
+    Result<std::optional<DayVerdict>> day;
+    if (!today) day = TakeRepository(**logbook).verdictOf(id);
+    if (!day) return tl::unexpected(day.error());
+    return Found{*std::move(take), *std::move(plan), *std::move(day), *newest == id};
 }
 
 Result<CoachPlan> coachPlanOf(const Logbook& logbook, const TakeRecord& take, const std::optional<TakeMoment>& moment) {

@@ -62,7 +62,8 @@ Result<void> TakeRepository::addHits(qint64 id, const TakeRecord& take) {
                                   isKnown(hit.colour) ? QVariant(bytesOf(hit.colour)) : QVariant()};
         for (qsizetype i = 0; i < values.size(); ++i) insert.bindValue(static_cast<int>(i), values[i]);
         if (!insert.exec())
-            return fail("the hits of a take could not be stored", m_logbook.file().string(), "free some space");
+            return fail(UPBEAT_TEXT("the hits of a take could not be stored"), m_logbook.file().string(),
+                        UPBEAT_TEXT("free some space"));
     }
     for (const DamagedSpan& span : take.frame.damaged)
         if (auto done =
@@ -94,14 +95,7 @@ Result<qint64> TakeRepository::add(const TakeRecord& take, const TakeAnalysis& a
     const auto id = insertRow(m_logbook, "take", cells);
     if (!id) return id;
     if (auto done = addHits(*id, take); !done) return tl::unexpected(done.error());
-    const Verdict& v = analysis.verdict;
-    auto verdict = insertRow(m_logbook, "verdict",
-                             {{"take_id", *id},
-                              {"action", toQt(std::string(toName(v.action)))},
-                              {"next_bpm", v.nextTempoBpm},
-                              {"headline", toQt(v.headline)},
-                              {"reason", toQt(v.reason)}});
-    if (!verdict) return verdict;
+    if (auto done = addVerdict(*id, analysis); !done) return tl::unexpected(done.error());
     if (auto done = transaction.commit(); !done) return tl::unexpected(done.error());
     return id;
 }
@@ -110,7 +104,8 @@ Result<TakeRecord> TakeRepository::find(qint64 id) const {
     auto found = runQuery(m_logbook, "SELECT * FROM take WHERE id = ?", {id});
     if (!found) return tl::unexpected(found.error());
     if (!found->next())
-        return fail("this take is not in the logbook any more", m_logbook.file().string(), "choose another");
+        return fail(UPBEAT_TEXT("this take is not in the logbook any more"), m_logbook.file().string(),
+                    UPBEAT_TEXT("choose another"));
     const Row row(*found);
     const auto exercise = ExerciseRepository(m_logbook).version(row.at("exercise_version_id").toLongLong());
     if (!exercise) return tl::unexpected(exercise.error());

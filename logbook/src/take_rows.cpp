@@ -2,6 +2,7 @@
 
 #include "take_blobs.h"
 #include "upbeat/formats/take_sidecar.h"
+#include "verdict_rows.h"
 
 namespace upbeat {
 
@@ -42,7 +43,7 @@ TakeSummary summaryFrom(const Row& row) {
     take.durationS = row.number("duration_s");
     take.clean = row.flag("clean");
     take.missedGate = row.text("missed_gate");
-    take.headline = row.text("headline");
+    take.verdict = verdictFrom(row);
     take.note = row.text("note");
     return take;
 }

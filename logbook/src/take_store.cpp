@@ -28,13 +28,16 @@ Result<bool> claim(const fs::path& file) {
         return true;
     }
     if (errno == EEXIST) return false;
-    return fail("the recording cannot be written there", file.string(), "free some space or choose another folder");
+    return fail(UPBEAT_TEXT("the recording cannot be written there"), file.string(),
+                UPBEAT_TEXT("free some space or choose another folder"));
 }
 
 Result<void> moveTo(const fs::path& from, const fs::path& to) {
     std::error_code error;
     fs::rename(from, to, error);
-    if (error) return fail("the recording could not be put in place", to.string(), "check the folder of the takes");
+    if (error)
+        return fail(UPBEAT_TEXT("the recording could not be put in place"), to.string(),
+                    UPBEAT_TEXT("check the folder of the takes"));
     return {};
 }
 

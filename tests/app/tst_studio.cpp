@@ -4,6 +4,7 @@
 #include <QTest>
 
 #include "room.h"
+#include "said.h"
 #include "upbeat/formats/atomic_file.h"
 #include "upbeat/formats/audio_file.h"
 #include "upbeat/formats/midi_pattern.h"
@@ -43,8 +44,7 @@ class TestStudio : public QObject {
         room.studio->review().open(today->id);
         QTRY_VERIFY_WITH_TIMEOUT(room.studio->review().take() != nullptr, 60000);
         QCOMPARE(room.studio->review().take()->stored.hits, today->stored.hits);
-        QCOMPARE(QString::fromStdString(room.studio->review().take()->analysis.verdict.reason),
-                 QString::fromStdString(today->analysis.verdict.reason));
+        QCOMPARE(reason(room.studio->review().take()->analysis), reason(today->analysis));
         QCOMPARE(room.studio->review().take()->soundFile, today->soundFile);
     }
 

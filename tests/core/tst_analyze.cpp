@@ -1,6 +1,7 @@
 #include <QTest>
 #include <cmath>
 
+#include "said.h"
 #include "takes.h"
 #include "upbeat/music/library.h"
 #include "upbeat/signal/take_listener.h"
@@ -79,7 +80,7 @@ class TestAnalyze : public QObject {
         const TakeAnalysis a = analyze(take, hits);
         const TakeAnalysis b = analyze(take, hits);
         QCOMPARE(a.measures.timing.placementMs, b.measures.timing.placementMs);
-        QCOMPARE(QString::fromStdString(a.verdict.reason), QString::fromStdString(b.verdict.reason));
+        QCOMPARE(reason(a), reason(b));
     }
 
     void aPlantedHabitIsFoundThroughTheWholeChain() {

@@ -1,5 +1,6 @@
 #include <QTest>
 
+#include "said.h"
 #include "takes.h"
 #include "upbeat/ladder/verdict.h"
 #include "upbeat/methods/drill.h"
@@ -66,8 +67,7 @@ class TestCoach : public QObject {
         QFETCH(QString, id);
         const auto gates = gatesOf(taken(id.toUtf8().constData(), 80, 16, steady()));
         QVERIFY(find(gates, GateKind::Spread) && find(gates, GateKind::Placement) && find(gates, GateKind::Mistakes));
-        for (const Gate& g : gates)
-            QVERIFY2(g.state == GateState::Met, std::string(toName(g.kind)).c_str());
+        for (const Gate& g : gates) QVERIFY2(g.state == GateState::Met, std::string(toName(g.kind)).c_str());
     }
 
     void gatesThatDoNotApplyAreAbsent() {
@@ -161,7 +161,7 @@ class TestCoach : public QObject {
         for (int k = 0; k <= static_cast<int>(GateKind::Drift); ++k) {
             const auto kind = static_cast<GateKind>(k);
             QCOMPARE(gateFromName(toName(kind)), kind);
-            QVERIFY(!spokenName(kind).empty() && !explanation(kind).empty());
+            QVERIFY(!words::nameOf(kind).isEmpty() && !words::explained(kind).isEmpty());
         }
         QVERIFY(!gateFromName("nothing"));
     }
@@ -195,7 +195,7 @@ class TestCoach : public QObject {
         QCOMPARE(up.action, Action::Up);
         QCOMPARE(up.nextTempoBpm, 84.0);
         QCOMPARE(up.cleanInARow, 3);
-        QCOMPARE(QString::fromStdString(up.headline), QStringLiteral("Up to 84."));
+        QCOMPARE(english(words::headlineOf(up)), QStringLiteral("Up to 84."));
     }
 
     void cleanTakesAtAnotherTempoDoNotCount() {
@@ -207,7 +207,8 @@ class TestCoach : public QObject {
         const std::vector<Gate> missed{gate(GateKind::Spread, GateState::Missed, 14, 10)};
         const Verdict once = verdictOn(missed, {{80, true, {}}});
         QCOMPARE(once.action, Action::Again);
-        QVERIFY(QString::fromStdString(once.reason).contains(QStringLiteral("spread 14.0 ms, limit 10.0")));
+        QVERIFY(english(words::reasonOf(*builtInExercise("paradiddle-accents"), once))
+                    .contains(QStringLiteral("spread 14.0 ms, limit 10.0")));
         const Verdict twice = verdictOn(missed, {{80, false, GateKind::Spread}});
         QCOMPARE(twice.action, Action::Back);
         QCOMPARE(twice.nextTempoBpm, 76.0);
@@ -241,7 +242,8 @@ class TestCoach : public QObject {
     void notSureAsksForMorePasses() {
         const Verdict v = verdictOn({gate(GateKind::Spread, GateState::Unsure, 10, 10)}, {});
         QCOMPARE(v.action, Action::Again);
-        QVERIFY(QString::fromStdString(v.reason).startsWith(QStringLiteral("Not sure yet")));
+        QVERIFY(english(words::reasonOf(*builtInExercise("paradiddle-accents"), v))
+                    .startsWith(QStringLiteral("Not sure yet")));
         QCOMPARE(v.cleanInARow, 0);
     }
 
@@ -260,14 +262,14 @@ class TestCoach : public QObject {
     // ---- words and drills
     void placesAreSaidAsADrummerWould() {
         const Exercise e = *builtInExercise("paradiddle-accents");
-        QCOMPARE(QString::fromStdString(placeInWords(e, 0)), QStringLiteral("beat 1"));
-        QCOMPARE(QString::fromStdString(placeInWords(e, 7)), QStringLiteral("the a of 2"));
-        QCOMPARE(QString::fromStdString(strokeInWords(e, 4)), QStringLiteral("left accent"));
+        QCOMPARE(english(words::placeOf(e, 0)), QStringLiteral("beat 1"));
+        QCOMPARE(english(words::placeOf(e, 7)), QStringLiteral("the a of 2"));
+        QCOMPARE(english(words::strokeOf(e, 4)), QStringLiteral("left accent"));
         const Exercise groove = *builtInExercise("ghosted-backbeat");
-        QCOMPARE(QString::fromStdString(strokeInWords(groove, 0)), QStringLiteral("bass drum"));
-        QCOMPARE(QString::fromStdString(strokeInWords(groove, 1)), QStringLiteral("hi-hat stroke"));
+        QCOMPARE(english(words::strokeOf(groove, 0)), QStringLiteral("bass drum"));
+        QCOMPARE(english(words::strokeOf(groove, 1)), QStringLiteral("hi-hat stroke"));
         const Exercise triplets = *builtInExercise("triplet-accents");
-        QCOMPARE(QString::fromStdString(placeInWords(triplets, 5)), QStringLiteral("the let of 2"));
+        QCOMPARE(english(words::placeOf(triplets, 5)), QStringLiteral("the let of 2"));
     }
 
     void aDrillKeepsTheSpotAndItsLanding() {

@@ -52,7 +52,7 @@ class TestLayers : public QObject {
   private Q_SLOTS:
     void noFileBelowTheLogbookIncludesQt_data() {
         QTest::addColumn<QString>("folder");
-        for (const char* folder : {"core", "formats", "audio", "cli"})
+        for (const char* folder : {"core", "words", "formats", "audio", "cli"})
             QTest::newRow(folder) << QString::fromLatin1(folder);
     }
     void noFileBelowTheLogbookIncludesQt() {
@@ -69,7 +69,7 @@ class TestLayers : public QObject {
         static const QRegularExpression type(QStringLiteral("^(?:struct|class|enum class) (\\w+)[^;]*\\{"),
                                              QRegularExpression::MultilineOption);
         QHash<QString, QString> homes;
-        for (const char* folder : {"core", "formats", "audio", "logbook", "cli", "app"})
+        for (const char* folder : {"core", "words", "formats", "audio", "logbook", "cli", "app"})
             for (const QString& file : filesOf(QString::fromLatin1(folder))) {
                 if (!file.endsWith(QStringLiteral(".h"))) continue;
                 auto found = type.globalMatch(contentOf(file));
@@ -99,11 +99,12 @@ class TestLayers : public QObject {
         row("core/coach/methods", "units music judge ladder");
         row("core/take", "units music signal voices align measure judge ladder");
         row("core/player", "units music");
-        row("formats", "units music signal voices align measure judge ladder take player");
+        row("words", "units music measure judge ladder");
+        row("formats", "units music signal voices align measure judge ladder take player words");
         row("audio", "units music signal align take player formats");  // nothing of judge, ladder and methods
-        row("logbook", "units music signal align judge ladder take formats");
-        row("cli", "units music signal voices align measure judge ladder take player formats");
-        const std::string core = "units music signal voices align measure judge ladder methods take player ";
+        row("logbook", "units music signal align measure judge ladder take formats");
+        row("cli", "units music signal voices align measure judge ladder take player words formats");
+        const std::string core = "units music signal voices align measure judge ladder methods take player words ";
         row("app/theme", core.c_str());
         row("app/strokes", (core + "app:theme").c_str());
         row("app/studio", (core + "formats audio logbook app:theme app:strokes").c_str());

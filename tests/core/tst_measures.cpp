@@ -174,7 +174,8 @@ class TestMeasures : public QObject {
         c.habits = {{std::nullopt, Limb::LeftHand, std::nullopt, std::nullopt, 9, 0, 1}};
         const auto apart = measureApart(taken("singles-sixteenths", 100, 8, c));
         QCOMPARE(apart.size(), std::size_t{1});
-        QCOMPARE(apart.front().limb, Limb::LeftHand);
+        QCOMPARE(apart.front().group, StrokeGroup(Limb::LeftHand));
+        QCOMPARE(apart.front().against, StrokeGroup(Limb::RightHand));
         QVERIFY(holds(apart.front().ms, 9));
         QVERIFY(apart.front().ms.low > 4);
     }
@@ -184,8 +185,8 @@ class TestMeasures : public QObject {
         c.spreadMs = 2;
         c.habits = {{std::nullopt, std::nullopt, Voice::Snare, std::nullopt, -11, 0, 1}};
         const auto apart = measureApart(taken("ghosted-backbeat", 90, 8, c));
-        const auto snare =
-            std::find_if(apart.begin(), apart.end(), [](const Apart& a) { return a.voice == Voice::Snare; });
+        const auto snare = std::find_if(apart.begin(), apart.end(),
+                                        [](const Apart& a) { return a.group == StrokeGroup(Voice::Snare); });
         QVERIFY(snare != apart.end());
         QVERIFY(std::abs(snare->ms.value + 11) < 3);
     }

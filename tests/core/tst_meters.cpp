@@ -1,7 +1,6 @@
 #include <QTest>
 
 #include "takes.h"
-#include "upbeat/judge/place_words.h"
 #include "upbeat/methods/drill.h"
 #include "upbeat/methods/methods.h"
 #include "upbeat/music/bars.h"
@@ -13,6 +12,7 @@
 #include "upbeat/music/transform.h"
 #include "upbeat/player/perform.h"
 #include "upbeat/take/analyze_take.h"
+#include "upbeat/words/words.h"
 
 using namespace upbeat;
 
@@ -87,7 +87,7 @@ class TestMeters : public QObject {
         QVERIFY(toText(e).find("meter: 7/8 from bar 2\n") != std::string::npos);
         const auto wrong = exerciseFromText("bars: 2\nmeter: 3/4 from bar 2\nsnare | R R R R | R R R R |");
         QVERIFY(!wrong.has_value());
-        QCOMPARE(wrong.error().what, std::string("the bar has 4 beats, 3 belong in 3/4"));
+        QCOMPARE(wrong.error().what.said(), std::string("the bar has 4 beats, 3 belong in 3/4"));
     }
 
     void everyBarIsCountedInItsBeats() {
@@ -95,7 +95,7 @@ class TestMeters : public QObject {
         for (const CountColumn& column : countColumns(mixed()))
             if (column.onBeat) words << QString::fromStdString(column.word);
         QCOMPARE(words.join(QLatin1Char(' ')), QStringLiteral("1 2 3 4 1 2 3 4 5 6 7 1 2 1 2 3 4"));
-        QCOMPARE(placeInWords(mixed(), 8 + 7 + 3), std::string("beat 2 in bar 3"));
+        QCOMPARE(words::placeOf(mixed(), 8 + 7 + 3).said(), std::string("beat 2 in bar 3"));
     }
 
     /// Quarter notes keep their length: at 60 the eighths of 7/8 click twice as fast, the dotted quarters slower.
@@ -181,7 +181,7 @@ class TestMeters : public QObject {
         QCOMPARE(withBarIn(*wide, 2, {4, 4}).value(), e);
         const auto narrow = withBarIn(e, 2, {3, 4});
         QVERIFY(!narrow.has_value());
-        QCOMPARE(narrow.error().fix, std::string("remove them first"));
+        QCOMPARE(narrow.error().fix.said(), std::string("remove them first"));
         QVERIFY(!withBarIn(e, 1, {7, 8}).has_value());
         Exercise spans = e;
         spans.strokes.resize(before.strokes.size());

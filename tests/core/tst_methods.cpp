@@ -1,11 +1,13 @@
 #include <QTest>
 #include <set>
 
+#include "said.h"
 #include "upbeat/methods/methods.h"
 #include "upbeat/music/grid_text.h"
 #include "upbeat/music/library.h"
 
 using namespace upbeat;
+using namespace upbeat::test;
 
 namespace {
 
@@ -16,7 +18,7 @@ Exercise of(std::string_view rows) {
 
 QStringList whats(const std::vector<PracticeStage>& stages) {
     QStringList list;
-    for (const PracticeStage& s : stages) list << QString::fromStdString(s.what);
+    for (const PracticeStage& s : stages) list << english(s.what);
     return list;
 }
 
@@ -93,7 +95,7 @@ class TestMethods : public QObject {
     /// N16
     void whatRepeatsKeepsOnWhileTheRestGrows() {
         const auto stages = stagesOf(*builtInExercise("independence-foot-ostinato"), Method::KeepAndGrow);
-        QCOMPARE(stages.front().what, std::string("what keeps on"));
+        QCOMPARE(english(stages.front().what), QStringLiteral("what keeps on"));
         for (const PracticeStage& stage : stages)
             QCOMPARE(std::count_if(stage.exercise.strokes.begin(), stage.exercise.strokes.end(),
                                    [](const Stroke& s) { return s.voice == Voice::Kick; }),
@@ -101,7 +103,7 @@ class TestMethods : public QObject {
         const auto both = combined(*builtInExercise("groove-eighths"), Method::LimbsApart, Method::Grow);
         QVERIFY(both.size() > stagesOf(*builtInExercise("groove-eighths"), Method::LimbsApart).size());
         QVERIFY(both.size() <= kMostStages);
-        QVERIFY(both[0].what.starts_with("right hand: the first"));
+        QVERIFY(english(both[0].what).startsWith(QLatin1String("right hand: the first")));
         for (const PracticeStage& stage : both) QVERIFY(check(stage.exercise).has_value());
         const Exercise four =
             of("ride | RRRR RRRR . . |\nsnare | LLLL LLLL . . |\nbass drum | FFFF FFFF . . |\nfoot hi-hat | HHHH HHHH "
@@ -174,7 +176,7 @@ class TestMethods : public QObject {
         for (int m = 0; m < kMethodCount; ++m) {
             const auto method = static_cast<Method>(m);
             QCOMPARE(*methodFromName(toName(method)), method);
-            QVERIFY(!spokenName(method).empty() && !explain(method).empty());
+            QVERIFY(!words::nameOf(method).isEmpty() && !words::explained(method).isEmpty());
         }
         QVERIFY(!methodFromName("other").has_value());
     }

@@ -123,13 +123,13 @@ class TestTransform : public QObject {
     void easierVersionsStayLinked() {
         const auto versions = easierVersions(*builtInExercise("groove-funk-ghosts"));
         QCOMPARE(versions.size(), std::size_t{2});
-        QCOMPARE(versions[0].what, std::string("no ghosts"));
+        QCOMPARE(versions[0].what.said(), std::string("no ghosts"));
         QCOMPARE(rowOf(versions[1].exercise, "hi-hat"), std::string("| R R R R |"));
         QCOMPARE(rowOf(versions[1].exercise, "snare"), std::string("| . >L . >L |"));
         QVERIFY(versions[1].exercise.id.starts_with("groove-funk-ghosts~"));
         const auto doubles = easierVersions(*builtInExercise("doubles-sixteenths"));
         QCOMPARE(rowOf(doubles.back().exercise, "pad"), std::string("| RL RL RL RL |"));
-        QCOMPARE(easierVersions(*builtInExercise("flam-taps")).front().what, std::string("no ornaments"));
+        QCOMPARE(easierVersions(*builtInExercise("flam-taps")).front().what.said(), std::string("no ornaments"));
         for (const Exercise& e : builtInExercises())
             for (const EasierVersion& v : easierVersions(e)) {
                 QVERIFY2(check(v.exercise).has_value(), v.exercise.id.c_str());

@@ -180,7 +180,7 @@ class TestVoices : public QObject {
         for (const WrittenStroke& w : a.measures.counts.wrongVoice)
             QVERIFY2(w.stroke == index, qPrintable(QStringLiteral("%1 in pass %2").arg(w.stroke).arg(w.pass)));
         QVERIFY(std::any_of(a.findings.begin(), a.findings.end(), [&](const Finding& f) {
-            return f.stroke == index && f.sentence.find("another drum") != std::string::npos;
+            return f.stroke == index && std::holds_alternative<CountOnAnotherDrum>(f.fault);
         }));
     }
 

@@ -189,7 +189,7 @@ class TestExerciseFiles : public QObject {
         QVERIFY(readPattern(put(QStringLiteral("a.anything"), kGood)).has_value());
         QVERIFY(!readPattern(put(QStringLiteral("empty"), {})));
         const auto xml = readPattern(put(QStringLiteral("a.musicxml"), "<?xml version=\"1.0\"?>"));
-        QVERIFY(!xml && xml.error().what.find("XML") != std::string::npos);
+        QVERIFY(!xml && xml.error().what.said().find("XML") != std::string::npos);
         QVERIFY(patternByNameOrFile("flam-taps").has_value());
         QVERIFY(!patternByNameOrFile("no-such-exercise"));
     }

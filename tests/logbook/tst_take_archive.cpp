@@ -4,6 +4,7 @@
 #include <QTemporaryDir>
 #include <QTest>
 
+#include "said.h"
 #include "takes.h"
 #include "upbeat/formats/atomic_file.h"
 #include "upbeat/formats/audio_file.h"
@@ -248,7 +249,8 @@ class TestTakeArchive : public QObject {
         const DataFolder folder = folderIn(dir);
         const TakeArchive archive(folder);
         QVERIFY(Logbook::open(folder.logbook()).has_value());
-        for (const char* file : {"a.json.part", "b.notes.part", "c.flac.mend", "d.flac.part", "e.json", "g.json.part.4711.part"})
+        for (const char* file :
+             {"a.json.part", "b.notes.part", "c.flac.mend", "d.flac.part", "e.json", "g.json.part.4711.part"})
             QVERIFY(writeFileAtomically(folder.takes() / file, "").has_value());
         QVERIFY(writeFileAtomically(folder.takes() / "f.flac.part", "sound").has_value());  // who knows what it is
         const State state = stateOf(folder);
@@ -297,7 +299,7 @@ class TestTakeArchive : public QObject {
         take.frame.damaged = {{take.frame.firstBeatS, take.frame.firstBeatS + 5}};
         const TakeAnalysis analysis = measured(take, {practiceProfile(), ladderOf(take.exercise), {}});
         QCOMPARE(analysis.verdict.action, Action::Again);
-        QVERIFY(analysis.verdict.reason.find("does not count") != std::string::npos);
+        QVERIFY(reason(analysis).contains(QLatin1String("does not count")));
         QVERIFY(archive.keep(take, analysis).has_value());
         const auto logbook = Logbook::open(folder.logbook());
         QVERIFY(LadderRepository(**logbook).history(take.exercise.id)->empty());

@@ -57,31 +57,26 @@ std::pair<int, int> partialOf(const Exercise& e, const Stroke& stroke) {
 struct Key {
     Axis axis;
     int key;
-    std::string name;
     bool mayShare;
+    PartOfBeat part{};
 };
 
 std::vector<Key> keysOf(const Exercise& e, int index) {
-    static constexpr std::array<std::string_view, 3> kEndings{"st", "nd", "rd"};
     const Stroke& s = e.strokes[static_cast<std::size_t>(index)];
     const auto first = std::find_if(e.strokes.begin(), e.strokes.end(), [&](const Stroke& o) { return o.at == s.at; });
     std::vector<Key> keys{
-        {Axis::Voice, static_cast<int>(s.voice), std::string(spokenName(s.voice)), false},
-        {Axis::Limb, static_cast<int>(s.limb), std::string(spokenName(s.limb)), false},
-        {Axis::Level, static_cast<int>(s.level), std::string(toName(s.level)), false},
-        {Axis::Count, static_cast<int>(first - e.strokes.begin()), {}, true},
+        {Axis::Voice, static_cast<int>(s.voice), false},
+        {Axis::Limb, static_cast<int>(s.limb), false},
+        {Axis::Level, static_cast<int>(s.level), false},
+        {Axis::Count, static_cast<int>(first - e.strokes.begin()), true},
     };
     const auto [partial, parts] = partialOf(e, s);
-    if (parts > 1) {
-        const auto ending = partial <= 3 ? kEndings[static_cast<std::size_t>(partial - 1)] : std::string_view("th");
-        keys.push_back({Axis::Partial, parts * 100 + partial,
-                        std::to_string(partial) + std::string(ending) + " of " + std::to_string(parts), true});
-    }
+    if (parts > 1) keys.push_back({Axis::Partial, parts * 100 + partial, true, {partial, parts}});
     return keys;
 }
 
 struct Gathered {
-    std::string name;
+    PartOfBeat part;
     Members timing;
     std::vector<double> levels;
 };
@@ -102,7 +97,7 @@ std::vector<GroupRow> measureGroups(const MatchedTake& take) {
         if (s.written.role != Role::Main) continue;
         for (const Key& key : keys[static_cast<std::size_t>(s.written.stroke)]) {
             Gathered& group = groups[{key.axis, key.key}];
-            group.name = key.name;
+            group.part = key.part;
             if (s.shared && !key.mayShare) continue;
             group.timing.offsets.push_back(s.offsetMs);
             group.timing.passes.push_back(s.written.pass);
@@ -114,7 +109,7 @@ std::vector<GroupRow> measureGroups(const MatchedTake& take) {
     std::vector<GroupRow> rows;
     for (const auto& [key, group] : groups) {
         if (sizes[key.first] < 2) continue;
-        rows.push_back({key.first, key.second, group.name, medianFigure(group.timing.offsets, group.timing.passes),
+        rows.push_back({key.first, key.second, group.part, medianFigure(group.timing.offsets, group.timing.passes),
                         spreadFigure(group.timing.offsets), medianFigure(group.levels),
                         static_cast<int>(group.timing.offsets.size())});
     }
@@ -124,8 +119,7 @@ std::vector<GroupRow> measureGroups(const MatchedTake& take) {
 std::vector<Apart> measureApart(const MatchedTake& take) {
     std::vector<Apart> list;
     compare(
-        list, take, {"left hand", "right hand", {}, Limb::LeftHand, {}},
-        [](const Stroke& s) { return s.limb == Limb::LeftHand; },
+        list, take, {Limb::LeftHand, Limb::RightHand}, [](const Stroke& s) { return s.limb == Limb::LeftHand; },
         [](const Stroke& s) { return s.limb == Limb::RightHand; });
     std::vector<Voice> voices;
     for (const Stroke& s : take.exercise.strokes)
@@ -133,8 +127,7 @@ std::vector<Apart> measureApart(const MatchedTake& take) {
     if (voices.size() < 2) return list;
     for (const Voice voice : voices)
         compare(
-            list, take, {std::string(spokenName(voice)), "other voices", {}, std::nullopt, voice},
-            [voice](const Stroke& s) { return s.voice == voice; },
+            list, take, {voice, OtherVoices{}}, [voice](const Stroke& s) { return s.voice == voice; },
             [voice](const Stroke& s) { return s.voice != voice; });
     return list;
 }

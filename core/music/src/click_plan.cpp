@@ -19,23 +19,29 @@ ClickPlan clickFor(const Exercise& exercise, Bpm tempo) {
 Result<void> check(const ClickPlan& plan) {
     const double bpm = plan.tempo.value();
     if (!(bpm >= kSlowestTempo && bpm <= kFastestTempo))
-        return fail(fmt::format("a tempo of {:g} is out of range", bpm), {}, "use 30 to 300 beats per minute");
+        return fail(Text::with(UPBEAT_TEXT("a tempo of %1 is out of range"), fmt::format("{:g}", bpm)), {},
+                    UPBEAT_TEXT("use 30 to 300 beats per minute"));
     const auto isOdd = [](const Meter& meter) { return !isSupported(meter); };
     if (isOdd(plan.meter) || std::any_of(plan.phrase.begin(), plan.phrase.end(), isOdd))
-        return fail("the meter is not supported", {}, "choose another meter");
+        return fail(UPBEAT_TEXT("the meter is not supported"), {}, UPBEAT_TEXT("choose another meter"));
     if (plan.countInBars < 0 || plan.countInBars > 4)
-        return fail(fmt::format("a count-in of {} bars is out of range", plan.countInBars), {}, "use 0 to 4");
+        return fail(Text::with(UPBEAT_TEXT("a count-in of %1 bars is out of range"), plan.countInBars), {},
+                    UPBEAT_TEXT("use 0 to 4"));
     if (plan.subdivision < 1 || plan.subdivision > 8)
-        return fail(fmt::format("{} clicks per beat is out of range", plan.subdivision), {}, "use 1 to 8");
+        return fail(Text::with(UPBEAT_TEXT("%1 clicks per beat is out of range"), plan.subdivision), {},
+                    UPBEAT_TEXT("use 1 to 8"));
     if (!(plan.swing >= kSmallestSwing && plan.swing <= kLargestSwing))
-        return fail(fmt::format("a swing of {:g} is out of range", plan.swing), {}, "use 0.5 to 4");
+        return fail(Text::with(UPBEAT_TEXT("a swing of %1 is out of range"), fmt::format("{:g}", plan.swing)), {},
+                    UPBEAT_TEXT("use 0.5 to 4"));
     if (plan.barsOn < 1 || plan.barsOn > 64 || plan.barsOff < 0 || plan.barsOff > 64)
-        return fail("the silent bars are out of range", {}, "use 1 to 64 bars on and 0 to 64 off");
+        return fail(UPBEAT_TEXT("the silent bars are out of range"), {},
+                    UPBEAT_TEXT("use 1 to 64 bars on and 0 to 64 off"));
     return {};
 }
 
 std::string_view spokenName(ClickTone tone) {
-    constexpr std::array<std::string_view, kClickTones> kNames{"pure tone", "low tone", "reed", "chirp"};
+    constexpr std::array<std::string_view, kClickTones> kNames{UPBEAT_TEXT("pure tone"), UPBEAT_TEXT("low tone"),
+                                                               UPBEAT_TEXT("reed"), UPBEAT_TEXT("chirp")};
     return kNames.at(static_cast<std::size_t>(tone));
 }
 

@@ -39,8 +39,9 @@ std::optional<Error> ExerciseEditor::complaint() const {
     const Exercise& e = m_now.exercise;
     for (const CountedBeat& beat : beatsOf(e)) {
         if (fits(e, beat, stepsOfBeat(beat.start))) continue;
-        return Error{fmt::format("a stroke does not fall on {} parts", stepsOfBeat(beat.start)),
-                     fmt::format("bar {}, beat {}", beat.bar, beat.number), "remove it or divide otherwise"};
+        return Error{Text::with(UPBEAT_TEXT("a stroke does not fall on %1 parts"), stepsOfBeat(beat.start)),
+                     fmt::format("bar {}, beat {}", beat.bar, beat.number),
+                     UPBEAT_TEXT("remove it or divide otherwise")};
     }
     if (m_now.exercise.strokes.empty()) return std::nullopt;  // an empty page is no mistake
     if (const auto ok = check(m_now.exercise); !ok) return ok.error();

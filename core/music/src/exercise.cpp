@@ -51,11 +51,11 @@ Result<void> checkMeterChanges(const Exercise& e) {
     int last = 1;
     for (const MeterChange& change : e.meterChanges) {
         if (change.bar <= last || change.bar > e.bars)
-            return fail(fmt::format("the meter changes at bar {}", change.bar), {},
-                        "let it change from bar 2 to the last, each bar once and in order");
+            return fail(Text::with(UPBEAT_TEXT("the meter changes at bar %1"), change.bar), {},
+                        UPBEAT_TEXT("let it change from bar 2 to the last, each bar once and in order"));
         if (!isSupported(change.meter))
-            return fail(fmt::format("the meter {} is not supported", change.meter.toString()),
-                        fmt::format("bar {}", change.bar), "use 1 to 15 over 2, 4, 8 or 16");
+            return fail(Text::with(UPBEAT_TEXT("the meter %1 is not supported"), change.meter.toString()),
+                        fmt::format("bar {}", change.bar), UPBEAT_TEXT("use 1 to 15 over 2, 4, 8 or 16"));
         last = change.bar;
     }
     return {};
@@ -63,42 +63,51 @@ Result<void> checkMeterChanges(const Exercise& e) {
 
 Result<void> checkFrame(const Exercise& e) {
     if (isOverlong(e))
-        return fail("a name, the tags or the counting words are too long", {},
-                    "shorten them: names to 1000 letters, words to 40");
-    if (e.id.empty()) return fail("the exercise has no id", {}, "give it a short name");
+        return fail(UPBEAT_TEXT("a name, the tags or the counting words are too long"), {},
+                    UPBEAT_TEXT("shorten them: names to 1000 letters, words to 40"));
+    if (e.id.empty()) return fail(UPBEAT_TEXT("the exercise has no id"), {}, UPBEAT_TEXT("give it a short name"));
     if (!isSupported(e.meter))
-        return fail(fmt::format("the meter {} is not supported", e.meter.toString()), {},
-                    "use 1 to 15 over 2, 4, 8 or 16");
+        return fail(Text::with(UPBEAT_TEXT("the meter %1 is not supported"), e.meter.toString()), {},
+                    UPBEAT_TEXT("use 1 to 15 over 2, 4, 8 or 16"));
     if (e.bars < 1 || e.bars > kMostBars)
-        return fail(fmt::format("the phrase has {} bars", e.bars), {}, fmt::format("use 1 to {}", kMostBars));
+        return fail(Text::with(UPBEAT_TEXT("the phrase has %1 bars"), e.bars), {},
+                    Text::with(UPBEAT_TEXT("use 1 to %1"), kMostBars));
     if (auto meters = checkMeterChanges(e); !meters) return meters;
     const auto inRange = [](double bpm) { return bpm >= kSlowestTempo && bpm <= kFastestTempo; };
     if (!inRange(e.tempo.start) || !inRange(e.tempo.goal))
-        return fail(fmt::format("a tempo of {:g} to {:g} is out of range", e.tempo.start, e.tempo.goal), {},
-                    "use 30 to 300 beats per minute");
-    if (e.tempo.goal < e.tempo.start) return fail("the goal tempo is below the start tempo", {}, "raise the goal");
+        return fail(Text::with(UPBEAT_TEXT("a tempo of %1 to %2 is out of range"), fmt::format("{:g}", e.tempo.start),
+                               fmt::format("{:g}", e.tempo.goal)),
+                    {}, UPBEAT_TEXT("use 30 to 300 beats per minute"));
+    if (e.tempo.goal < e.tempo.start)
+        return fail(UPBEAT_TEXT("the goal tempo is below the start tempo"), {}, UPBEAT_TEXT("raise the goal"));
     if (!(e.tempo.step >= kSmallestTempoStep && e.tempo.step <= kLargestTempoStep))
-        return fail(fmt::format("a tempo step of {:g} makes no ladder", e.tempo.step), {},
-                    fmt::format("use {:g} to {:g}", kSmallestTempoStep, kLargestTempoStep));
+        return fail(Text::with(UPBEAT_TEXT("a tempo step of %1 makes no ladder"), fmt::format("{:g}", e.tempo.step)),
+                    {},
+                    Text::with(UPBEAT_TEXT("use %1 to %2"), fmt::format("{:g}", kSmallestTempoStep),
+                               fmt::format("{:g}", kLargestTempoStep)));
     if (e.feel.isSwung() && !(e.feel.ratio >= kSmallestSwing && e.feel.ratio <= kLargestSwing))
-        return fail(fmt::format("a swing ratio of {:g} is out of range", e.feel.ratio), {}, "use 0.5 to 4");
+        return fail(Text::with(UPBEAT_TEXT("a swing ratio of %1 is out of range"), fmt::format("{:g}", e.feel.ratio)),
+                    {}, UPBEAT_TEXT("use 0.5 to 4"));
     return {};
 }
 
 Result<void> checkFreeSpans(const Exercise& e) {
     for (const FreeSpan& span : e.freeSpans)
         if (span.from < Beats(0) || span.to > e.length() || !(span.from < span.to))
-            return fail("a free span lies outside the phrase", {}, "let it begin before it ends, inside the bars");
+            return fail(UPBEAT_TEXT("a free span lies outside the phrase"), {},
+                        UPBEAT_TEXT("let it begin before it ends, inside the bars"));
     return {};
 }
 
 Result<void> checkSwells(const Exercise& e) {
     for (const Swell& swell : e.swells) {
         if (swell.from < Beats(0) || swell.to > e.length() || !(swell.from < swell.to))
-            return fail("a crescendo lies outside the phrase", {}, "let it begin before it ends, inside the bars");
+            return fail(UPBEAT_TEXT("a crescendo lies outside the phrase"), {},
+                        UPBEAT_TEXT("let it begin before it ends, inside the bars"));
         const auto inRange = [](double db) { return db >= -60 && db <= 12; };
         if (!inRange(swell.fromDb) || !inRange(swell.toDb))
-            return fail("a crescendo is louder or softer than can be", {}, "use levels from -60 to 12 dB");
+            return fail(UPBEAT_TEXT("a crescendo is louder or softer than can be"), {},
+                        UPBEAT_TEXT("use levels from -60 to 12 dB"));
     }
     return {};
 }
@@ -113,25 +122,30 @@ Result<void> checkGrids(const Exercise& e) {
         const Beats share = ratio(s.at - start, beat.length);
         if (share.denominator() <= kFinestDivision) steps = std::lcm(steps, share.denominator());
         if (share.denominator() > kFinestDivision || steps > kFinestDivision)
-            return fail("the strokes of a beat stand on no common grid", describe(e, s), "move them to one");
+            return fail(UPBEAT_TEXT("the strokes of a beat stand on no common grid"), describe(e, s),
+                        UPBEAT_TEXT("move them to one"));
     }
     return {};
 }
 
 Result<void> checkStrokes(const Exercise& e) {
-    if (e.strokes.empty()) return fail("no stroke is written", {}, "write at least one");
-    if (e.strokes.size() > kMostStrokes) return fail("more strokes than a phrase can hold", {}, "shorten it");
+    if (e.strokes.empty()) return fail(UPBEAT_TEXT("no stroke is written"), {}, UPBEAT_TEXT("write at least one"));
+    if (e.strokes.size() > kMostStrokes)
+        return fail(UPBEAT_TEXT("more strokes than a phrase can hold"), {}, UPBEAT_TEXT("shorten it"));
     for (std::size_t i = 0; i < e.strokes.size(); ++i) {
         const Stroke& stroke = e.strokes[i];
         if (stroke.at < Beats(0) || stroke.at >= e.length())
-            return fail("a stroke lies outside the phrase", describe(e, stroke), "move it or add bars");
+            return fail(UPBEAT_TEXT("a stroke lies outside the phrase"), describe(e, stroke),
+                        UPBEAT_TEXT("move it or add bars"));
         for (std::size_t j = i + 1; j < e.strokes.size() && e.strokes[j].at == stroke.at; ++j) {
             if (e.strokes[j].limb == stroke.limb)
-                return fail(fmt::format("two strokes of the {} fall together", spokenName(stroke.limb)),
-                            describe(e, stroke), "give one to another limb or move it");
+                return fail(
+                    Text::with(UPBEAT_TEXT("two strokes of the %1 fall together"), spokenName(stroke.limb).data()),
+                    describe(e, stroke), UPBEAT_TEXT("give one to another limb or move it"));
             if (e.strokes[j].voice == stroke.voice)
-                return fail(fmt::format("two strokes on the {} fall together", spokenName(stroke.voice)),
-                            describe(e, stroke), "write a flam or remove one");
+                return fail(
+                    Text::with(UPBEAT_TEXT("two strokes on the %1 fall together"), spokenName(stroke.voice).data()),
+                    describe(e, stroke), UPBEAT_TEXT("write a flam or remove one"));
         }
     }
     return {};

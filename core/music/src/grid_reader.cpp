@@ -33,7 +33,7 @@ Result<Exercise> GridReader::readHead(std::string_view text) {
     return m_exercise;
 }
 
-void GridReader::wrong(const std::string& what, const std::string& fix, std::size_t column) {
+void GridReader::wrong(const Text& what, const Text& fix, std::size_t column) {
     if (m_error) return;
     const std::string where =
         column > 0 ? fmt::format("line {}, column {}", m_lineNumber, column) : fmt::format("line {}", m_lineNumber);
@@ -54,7 +54,8 @@ void GridReader::readLine(std::string_view line) {
     else if (bar != std::string_view::npos)
         readRow(trimmed(content.substr(0, bar)), line.substr(line.find('|')), line.find('|'));
     else
-        wrong("this is neither a setting nor a row", "write \"key: value\" or \"voice | R.R. ... |\"");
+        wrong(UPBEAT_TEXT("this is neither a setting nor a row"),
+              UPBEAT_TEXT("write \"key: value\" or \"voice | R.R. ... |\""));
 }
 
 void GridReader::readKey(std::string_view key, std::string_view value) {
@@ -81,8 +82,8 @@ void GridReader::readKey(std::string_view key, std::string_view value) {
     else if (key == "count")
         readCount(value);
     else
-        wrong(fmt::format("\"{}\" is not known", key),
-              "use id, title, trains, tags, bars, meter, tempo, feel, count, swell or free");
+        wrong(Text::with(UPBEAT_TEXT("\"%1\" is not known"), key),
+              UPBEAT_TEXT("use id, title, trains, tags, bars, meter, tempo, feel, count, swell or free"));
 }
 
 void GridReader::readCount(std::string_view value) {
@@ -93,14 +94,15 @@ void GridReader::readCount(std::string_view value) {
         if (own.front() == "*") own.front().clear();
         m_exercise.words[static_cast<int>(own.size())] = std::move(own);
     } else if (value != "letters") {
-        wrong("this is no way of counting", "write letters, numbers or your own words, * for the number");
+        wrong(UPBEAT_TEXT("this is no way of counting"),
+              UPBEAT_TEXT("write letters, numbers or your own words, * for the number"));
     }
 }
 
 void GridReader::readBars(std::string_view value) {
     const auto bars = numberIn(value);
     if (!bars || *bars < 1 || *bars > kMostBars)
-        wrong("this is no number of bars", fmt::format("use 1 to {}", kMostBars));
+        wrong(UPBEAT_TEXT("this is no number of bars"), Text::with(UPBEAT_TEXT("use 1 to %1"), kMostBars));
     else
         m_exercise.bars = static_cast<int>(*bars);
 }
@@ -114,7 +116,7 @@ void GridReader::readMeter(std::string_view value) {
     const bool isChange = parts.size() == 5 && parts[2] == "from" && parts[3] == "bar" && number(4) > 1;
     const Meter meter{number(0), number(1)};
     if ((parts.size() != 2 && !isChange) || !isSupported(meter) || m_barsSoFar > 0)
-        wrong("this is no meter", "write it as 4/4, or as 7/8 from bar 3, before the rows");
+        wrong(UPBEAT_TEXT("this is no meter"), UPBEAT_TEXT("write it as 4/4, or as 7/8 from bar 3, before the rows"));
     else if (isChange)
         m_exercise.meterChanges.push_back({number(4), meter});
     else
@@ -128,7 +130,7 @@ void GridReader::readTempo(std::string_view value) {
     if (whole)
         m_exercise.tempo = {*at(0), *at(2), *at(4)};
     else
-        wrong("this is no tempo plan", "write it as 60 to 112 by 4");
+        wrong(UPBEAT_TEXT("this is no tempo plan"), UPBEAT_TEXT("write it as 60 to 112 by 4"));
 }
 
 void GridReader::readFeel(std::string_view value) {
@@ -146,7 +148,9 @@ void GridReader::readFeel(std::string_view value) {
         feel.ratio = ratio.value_or(1.0);
         if (!ratio && !feel.byTempo) feel.level = SwingLevel::None;
     }
-    if (!feel.isSwung()) wrong("this is no feel", "write straight, swing eighths 2 or swing sixteenths by tempo");
+    if (!feel.isSwung())
+        wrong(UPBEAT_TEXT("this is no feel"),
+              UPBEAT_TEXT("write straight, swing eighths 2 or swing sixteenths by tempo"));
     m_exercise.feel = feel;
 }
 
@@ -157,7 +161,7 @@ std::optional<FreeSpan> GridReader::readSpan(std::string_view value) {
         const auto to = Beats::parse(parts[2]);
         if (from && to) return FreeSpan{*from, *to};
     }
-    wrong("this is no span", "write it as 0 to 4, in quarter notes");
+    wrong(UPBEAT_TEXT("this is no span"), UPBEAT_TEXT("write it as 0 to 4, in quarter notes"));
     return std::nullopt;
 }
 
@@ -173,12 +177,14 @@ void GridReader::readSwell(std::string_view value) {
     if (span && parts.size() == 4 && parts[1] == "to" && parts[3] == "dB" && at(0) && at(2))
         m_exercise.swells.push_back({span->from, span->to, *at(0), *at(2)});
     else
-        wrong("this is no swell", "write it as 0 to 4, -20 to 0 dB");
+        wrong(UPBEAT_TEXT("this is no swell"), UPBEAT_TEXT("write it as 0 to 4, -20 to 0 dB"));
 }
 
 void GridReader::readRow(std::string_view name, std::string_view row, std::size_t column) {
     const auto voice = voiceOf(name);
-    if (!voice) return wrong(fmt::format("\"{}\" is no voice", name), "use snare, bass drum, hi-hat, pad ...");
+    if (!voice)
+        return wrong(Text::with(UPBEAT_TEXT("\"%1\" is no voice"), name),
+                     UPBEAT_TEXT("use snare, bass drum, hi-hat, pad ..."));
     int bar = m_systemStart;
     std::size_t at = 0;
     while (at < row.size() && !m_error) {
@@ -187,7 +193,8 @@ void GridReader::readRow(std::string_view name, std::string_view row, std::size_
         const std::string_view content = row.substr(std::min(from, row.size()), at - std::min(from, at));
         if (trimmed(content).empty()) continue;
         if (bar >= kMostBars)
-            return wrong("more bars than a phrase can hold", fmt::format("use {} or fewer", kMostBars));
+            return wrong(UPBEAT_TEXT("more bars than a phrase can hold"),
+                         Text::with(UPBEAT_TEXT("use %1 or fewer"), kMostBars));
         readBar(content, *voice, bar++, column + from);
     }
     m_barsSoFar = std::max(m_barsSoFar, bar);
@@ -197,9 +204,9 @@ void GridReader::readBar(std::string_view content, Voice voice, int bar, std::si
     const Bar place = barOf(m_exercise, bar + 1);
     const auto words = split(content, " \t\r");
     if (static_cast<int>(words.size()) != place.meter.beatsPerBar())
-        return wrong(fmt::format("the bar has {} beats, {} belong in {}", words.size(), place.meter.beatsPerBar(),
-                                 place.meter.toString()),
-                     "write one word a beat", column + 1);
+        return wrong(Text::with(UPBEAT_TEXT("the bar has %1 beats, %2 belong in %3"), words.size(),
+                                place.meter.beatsPerBar(), place.meter.toString()),
+                     UPBEAT_TEXT("write one word a beat"), column + 1);
     const Beats beat = place.meter.beatLength();
     for (std::size_t i = 0; i < words.size(); ++i) {
         const auto wordColumn = column + static_cast<std::size_t>(words[i].data() - content.data());
@@ -211,11 +218,11 @@ void GridReader::readBeat(std::string_view word, Voice voice, const Beats& start
                           std::size_t column) {
     const std::int64_t steps = stepsIn(word);
     if (steps < 1 || steps > kFinestDivision)
-        return wrong("this is no beat", "use . R L F H and > ( ) f d u z !", column + 1);
+        return wrong(UPBEAT_TEXT("this is no beat"), UPBEAT_TEXT("use . R L F H and > ( ) f d u z !"), column + 1);
     const auto strokes = strokesFromLine(word, voice, start, beat / steps);
     if (!strokes) return wrong(strokes.error().what, strokes.error().fix, column + 1);
     if (m_exercise.strokes.size() + strokes->size() > kMostStrokes)
-        return wrong("more strokes than a phrase can hold", "shorten it", column + 1);
+        return wrong(UPBEAT_TEXT("more strokes than a phrase can hold"), UPBEAT_TEXT("shorten it"), column + 1);
     m_exercise.strokes.insert(m_exercise.strokes.end(), strokes->begin(), strokes->end());
 }
 

@@ -19,7 +19,7 @@ class GridReader {
     Result<Exercise> readHead(std::string_view text);
 
   private:
-    void wrong(const std::string& what, const std::string& fix, std::size_t column = 0);
+    void wrong(const Text& what, const Text& fix, std::size_t column = 0);
 
     void readLine(std::string_view line);
 

@@ -55,8 +55,8 @@ Result<std::vector<Stroke>> strokesFromLine(std::string_view line, Voice voice, 
             next.anchor = false;
             at = at + step;
         } else {
-            return fail(fmt::format("\"{}\" is no stroke", letter), fmt::format("column {}", column + 1),
-                        "use R L F H . > ( ) f d u z !");
+            return fail(Text::with(UPBEAT_TEXT("\"%1\" is no stroke"), letter), fmt::format("column {}", column + 1),
+                        UPBEAT_TEXT("use R L F H . > ( ) f d u z !"));
         }
     }
     return strokes;

@@ -12,13 +12,16 @@ constexpr std::array<std::string_view, kVoiceCount> kVoices{
     "hihat_loose", "hihat_open", "hihat_foot",  "ride",       "ride_bell",   "crash",
     "tom_high",    "tom_mid",    "tom_low",     "pad",        "crash_choked"};
 constexpr std::array<std::string_view, kVoiceCount> kSpokenVoices{
-    "snare",        "rim shot",    "cross-stick", "snare edge", "bass drum",   "hi-hat",
-    "loose hi-hat", "open hi-hat", "foot hi-hat", "ride",       "ride bell",   "crash",
-    "high tom",     "middle tom",  "low tom",     "pad",        "choked crash"};
+    UPBEAT_TEXT("snare"),       UPBEAT_TEXT("rim shot"),   UPBEAT_TEXT("cross-stick"),  UPBEAT_TEXT("snare edge"),
+    UPBEAT_TEXT("bass drum"),   UPBEAT_TEXT("hi-hat"),     UPBEAT_TEXT("loose hi-hat"), UPBEAT_TEXT("open hi-hat"),
+    UPBEAT_TEXT("foot hi-hat"), UPBEAT_TEXT("ride"),       UPBEAT_TEXT("ride bell"),    UPBEAT_TEXT("crash"),
+    UPBEAT_TEXT("high tom"),    UPBEAT_TEXT("middle tom"), UPBEAT_TEXT("low tom"),      UPBEAT_TEXT("pad"),
+    UPBEAT_TEXT("choked crash")};
 constexpr std::array<std::string_view, 4> kLimbs{"right", "left", "right_foot", "left_foot"};
-constexpr std::array<std::string_view, 4> kSpokenLimbs{"right hand", "left hand", "right foot", "left foot"};
+constexpr std::array<std::string_view, 4> kSpokenLimbs{UPBEAT_TEXT("right hand"), UPBEAT_TEXT("left hand"),
+                                                       UPBEAT_TEXT("right foot"), UPBEAT_TEXT("left foot")};
 constexpr std::array<std::string_view, 4> kHandLetters{"R", "L", "F", "F"};
-constexpr std::array<std::string_view, 3> kLevels{"ghost", "tap", "accent"};
+constexpr std::array<std::string_view, 3> kLevels{UPBEAT_TEXT("ghost"), UPBEAT_TEXT("tap"), UPBEAT_TEXT("accent")};
 constexpr std::array<std::string_view, 5> kOrnaments{"none", "flam", "drag", "ruff", "closed_roll"};
 
 template <class Enum, std::size_t N>

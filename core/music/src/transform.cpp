@@ -1,7 +1,5 @@
 #include "upbeat/music/transform.h"
 
-#include <fmt/format.h>
-
 #include <algorithm>
 #include <cmath>
 #include <numeric>
@@ -45,15 +43,16 @@ std::array<int, 4> workOfLimbs(const Exercise& exercise) {
 Result<Exercise> grouped(Exercise frame, std::span<const int> groups, const Beats& step, std::span<const int> free) {
     if (groups.empty() || std::any_of(groups.begin(), groups.end(), [](int g) { return g < 1 || g > 64; }) ||
         !(step > Beats(0)))
-        return fail("a group needs 1 to 64 steps", {}, "write the groups as 5+3+5+3");
+        return fail(UPBEAT_TEXT("a group needs 1 to 64 steps"), {}, UPBEAT_TEXT("write the groups as 5+3+5+3"));
     const Beats bar = frame.meter.barLength();
     const int steps = std::accumulate(groups.begin(), groups.end(), 0);
     const Beats sum = step * steps;
     if (wrapped(sum, bar) != Beats(0)) {
         const auto over = std::lround(wrapped(sum, bar).toDouble() / step.toDouble());
         const auto perBar = std::lround(bar.toDouble() / step.toDouble());
-        return fail(fmt::format("the groups fill {} steps, {} too few for the next bar", steps, perBar - over), {},
-                    fmt::format("let them add up to {}", steps + perBar - over));
+        return fail(
+            Text::with(UPBEAT_TEXT("the groups fill %1 steps, %2 too few for the next bar"), steps, perBar - over), {},
+            Text::with(UPBEAT_TEXT("let them add up to %1"), steps + perBar - over));
     }
     setMeters(frame, std::vector(static_cast<std::size_t>(wholeTimes(sum, bar)), frame.meter));
     frame.strokes.clear();
@@ -75,12 +74,13 @@ Result<Exercise> withRoll(Exercise e, const Beats& at, Voice voice, int strokes,
     constexpr int kFewest = 3;
     constexpr int kMost = 33;
     if (strokes < kFewest || strokes > kMost || !(step > Beats(0)))
-        return fail(fmt::format("{} strokes are no roll", strokes), {}, "use 3 to 33");
+        return fail(Text::with(UPBEAT_TEXT("%1 strokes are no roll"), strokes), {}, UPBEAT_TEXT("use 3 to 33"));
     const int accents = strokes % 2 == 1 ? 1 : 2;
     const int doubled = strokes - accents;
     const Beats end = at + step * (doubled + 2 * accents);
     if (at < Beats(0) || e.length() < end)
-        return fail(fmt::format("a roll of {} strokes does not fit here", strokes), {}, "start earlier or add a bar");
+        return fail(Text::with(UPBEAT_TEXT("a roll of %1 strokes does not fit here"), strokes), {},
+                    UPBEAT_TEXT("start earlier or add a bar"));
     std::erase_if(e.strokes, [&](const Stroke& s) { return s.voice == voice && !(s.at < at) && s.at < end; });
     for (int i = 0; i < strokes; ++i) {
         const bool accent = i >= doubled;
@@ -94,25 +94,24 @@ Result<Exercise> withRoll(Exercise e, const Beats& at, Voice voice, int strokes,
 std::vector<EasierVersion> easierVersions(const Exercise& exercise) {
     std::vector<EasierVersion> versions;
     Exercise now = exercise;
-    const auto offer = [&](const std::string& what, Exercise easier) {
+    const auto offer = [&](const Text& what, Exercise easier) {
         if (easier.strokes == now.strokes || easier.strokes.empty()) return;
         now = easier;
         markAsPart(easier, {exercise.id, StageNumber{Method::Easier, {}, static_cast<int>(versions.size()) + 1}});
-        easier.title = fmt::format("{}: {}", exercise.title, what);
         versions.push_back({what, std::move(easier)});
     };
     Exercise plain = now;
     for (Stroke& s : plain.strokes) s.ornament = Ornament::None;
-    offer("no ornaments", plain);
+    offer(UPBEAT_TEXT("no ornaments"), plain);
     Exercise bare = now;
     if (uses(bare, Level::Tap) || uses(bare, Level::Accent))
         std::erase_if(bare.strokes, [](const Stroke& s) { return s.level == Level::Ghost; });
-    offer("no ghosts", bare);
+    offer(UPBEAT_TEXT("no ghosts"), bare);
     Exercise thin = now;
     std::erase_if(thin.strokes,
                   [&](const Stroke& s) { return isCymbal(s.voice) && isHand(s.limb) && !isOnBeat(thin, s.at); });
-    offer("cymbal in beats", thin);
-    offer("single strokes for doubles", withoutSecondStrokes(now));
+    offer(UPBEAT_TEXT("cymbal in beats"), thin);
+    offer(UPBEAT_TEXT("single strokes for doubles"), withoutSecondStrokes(now));
     return versions;
 }
 

@@ -1,6 +1,4 @@
 // Rules that set accents.
-#include <fmt/format.h>
-
 #include <algorithm>
 #include <cmath>
 #include <numeric>

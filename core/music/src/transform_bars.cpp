@@ -1,6 +1,4 @@
 // Rules about bars, meters and form.
-#include <fmt/format.h>
-
 #include <algorithm>
 #include <cmath>
 #include <numeric>
@@ -25,13 +23,14 @@ void planFrom(Exercise& e, const Meter& before) {
 
 Result<Exercise> rebarred(Exercise e, const Meter& meter) {
     if (!isSupported(meter))
-        return fail(fmt::format("the meter {} is not supported", meter.toString()), {}, "use another");
+        return fail(Text::with(UPBEAT_TEXT("the meter %1 is not supported"), meter.toString()), {},
+                    UPBEAT_TEXT("use another"));
     const Beats length = e.length();
     const auto bars = wholeTimes(length, meter.barLength());
     if (meter.barLength() * bars != length || bars < 1 || bars > kMostBars)
-        return fail(
-            fmt::format("{} bars of {} do not fill whole bars of {}", e.bars, e.meter.toString(), meter.toString()), {},
-            "change the number of bars first");
+        return fail(Text::with(UPBEAT_TEXT("%1 bars of %2 do not fill whole bars of %3"), e.bars, e.meter.toString(),
+                               meter.toString()),
+                    {}, UPBEAT_TEXT("change the number of bars first"));
     const Meter before = e.meter;
     setMeters(e, std::vector(static_cast<std::size_t>(bars), meter));
     planFrom(e, before);
@@ -40,9 +39,11 @@ Result<Exercise> rebarred(Exercise e, const Meter& meter) {
 
 Result<Exercise> withBarIn(Exercise e, int number, const Meter& meter) {
     if (!isSupported(meter) || number < 1 || number > e.bars)
-        return fail(fmt::format("bar {} in {} is not supported", number, meter.toString()), {}, "use another meter");
+        return fail(Text::with(UPBEAT_TEXT("bar %1 in %2 is not supported"), number, meter.toString()), {},
+                    UPBEAT_TEXT("use another meter"));
     if (number == 1 && e.bars > 1 && meter.beatLength() != e.meter.beatLength())
-        return fail("the first bar says which beats the tempo counts", {}, "change the meter of the whole phrase");
+        return fail(UPBEAT_TEXT("the first bar says which beats the tempo counts"), {},
+                    UPBEAT_TEXT("change the meter of the whole phrase"));
     const Exercise before = e;
     auto meters = metersOf(e);
     meters[static_cast<std::size_t>(number - 1)] = meter;
@@ -55,8 +56,9 @@ Result<Exercise> withBarIn(Exercise e, int number, const Meter& meter) {
         const bool isInside = barAt(before, s.at).number == number;
         s.at = moved(s.at);
         if (isInside && !(s.at < barOf(e, number).end()))
-            return fail(fmt::format("bar {} holds more strokes than {} has room for", number, meter.toString()), {},
-                        "remove them first");
+            return fail(
+                Text::with(UPBEAT_TEXT("bar %1 holds more strokes than %2 has room for"), number, meter.toString()), {},
+                UPBEAT_TEXT("remove them first"));
     }
     // Spans end where their last bar ends at the latest; one that began behind that is gone.
     const auto fit = [&](auto& spans) {
@@ -84,12 +86,13 @@ Result<Exercise> formOf(Exercise frame, std::span<const FormPart> sections) {
     for (const FormPart& section : sections) {
         const Exercise& part = section.exercise;
         if (meters.empty() && part.meter.beatLength() != frame.meter.beatLength())
-            return fail(fmt::format("\"{}\" counts other beats than the form", part.title), {},
-                        "let the form begin with the section whose beats the tempo counts");
+            return fail(Text::with(UPBEAT_TEXT("\"%1\" counts other beats than the form"), part.title), {},
+                        UPBEAT_TEXT("let the form begin with the section whose beats the tempo counts"));
         for (int time = 0; time < section.times; ++time) {
             const auto more = metersOf(part);
             if (meters.size() + more.size() > static_cast<std::size_t>(kMostBars))
-                return fail("the form is longer than a phrase can be", {}, fmt::format("use up to {} bars", kMostBars));
+                return fail(UPBEAT_TEXT("the form is longer than a phrase can be"), {},
+                            Text::with(UPBEAT_TEXT("use up to %1 bars"), kMostBars));
             meters.insert(meters.end(), more.begin(), more.end());
             for (Stroke s : part.strokes) s.at = s.at + start, frame.strokes.push_back(s);
             for (const Swell& s : part.swells) frame.swells.push_back({s.from + start, s.to + start, s.fromDb, s.toDb});

@@ -1,6 +1,4 @@
 // Rules about hands and voices.
-#include <fmt/format.h>
-
 #include <algorithm>
 #include <cmath>
 #include <numeric>

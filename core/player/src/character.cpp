@@ -42,8 +42,9 @@ Result<void> check(const Character& c) {
     }
     for (const Bound& bound : bounds) {
         if (!std::isfinite(bound.value) || bound.value < bound.low || bound.value > bound.high)
-            return fail(fmt::format("{} is {:g}", bound.name, bound.value), "character",
-                        fmt::format("use {:g} to {:g}", bound.low, bound.high));
+            return fail(Text::with(UPBEAT_TEXT("%1 is %2"), bound.name, fmt::format("{:g}", bound.value)), "character",
+                        Text::with(UPBEAT_TEXT("use %1 to %2"), fmt::format("{:g}", bound.low),
+                                   fmt::format("{:g}", bound.high)));
     }
     return {};
 }

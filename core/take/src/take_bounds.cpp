@@ -26,16 +26,21 @@ int wholeBars(const Exercise& exercise, Bpm tempo, double playedS, int most) {
 
 Result<void> check(const TakeFrame& frame, const Exercise& exercise) {
     if (!isWithin(frame.tempoBpm, kSlowestTempo, kFastestTempo))
-        return fail(fmt::format("a tempo of {:g} is out of range", frame.tempoBpm), {}, kFix);
+        return fail(Text::with(UPBEAT_TEXT("a tempo of %1 is out of range"), fmt::format("{:g}", frame.tempoBpm)), {},
+                    kFix);
     if (!isWithin(frame.firstBeatS, 0, kLongestTakeS))
-        return fail(fmt::format("a first beat at {:g} s lies in no take", frame.firstBeatS), {}, kFix);
+        return fail(
+            Text::with(UPBEAT_TEXT("a first beat at %1 s lies in no take"), fmt::format("{:g}", frame.firstBeatS)), {},
+            kFix);
     if (!isWithin(frame.latencyS, -kMostLatencyS, kMostLatencyS))
-        return fail(fmt::format("a latency of {:g} s is out of range", frame.latencyS), {}, kFix);
+        return fail(Text::with(UPBEAT_TEXT("a latency of %1 s is out of range"), fmt::format("{:g}", frame.latencyS)),
+                    {}, kFix);
     const double bar = barStartS(exercise, Bpm(frame.tempoBpm), 1);
     if (frame.bars < 0 || (frame.bars > 1 && frame.bars * bar > 2 * kLongestTakeS))
-        return fail(fmt::format("{} bars are in no take", frame.bars), {}, kFix);
+        return fail(Text::with(UPBEAT_TEXT("%1 bars are in no take"), frame.bars), {}, kFix);
     for (const DamagedSpan& span : frame.damaged)
-        if (!std::isfinite(span.fromS) || !std::isfinite(span.toS)) return fail("a damaged span is no span", {}, kFix);
+        if (!std::isfinite(span.fromS) || !std::isfinite(span.toS))
+            return fail(UPBEAT_TEXT("a damaged span is no span"), {}, kFix);
     return {};
 }
 

@@ -21,10 +21,11 @@ Result<void> check(const TakeRecord& take) {
     if (auto frame = check(take.frame, take.exercise); !frame) return frame;
     if (auto click = check(take.click); !click) return click;
     if (take.sampleRate < kLowestRate || take.sampleRate > kHighestRate)
-        return fail(fmt::format("a sample rate of {} Hz is out of range", take.sampleRate), {}, "use 8 to 192 kHz");
+        return fail(Text::with(UPBEAT_TEXT("a sample rate of %1 Hz is out of range"), take.sampleRate), {},
+                    UPBEAT_TEXT("use 8 to 192 kHz"));
     if (!(take.durationS >= 0 && take.durationS <= 2 * kLongestTakeS))
-        return fail(fmt::format("no take lasts {:g} s", take.durationS), {},
-                    "the file is damaged: restore it from a copy");
+        return fail(Text::with(UPBEAT_TEXT("no take lasts %1 s"), fmt::format("{:g}", take.durationS)), {},
+                    UPBEAT_TEXT("the file is damaged: restore it from a copy"));
     return {};
 }
 

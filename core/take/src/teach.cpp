@@ -45,8 +45,7 @@ Exercise teachingExercise(const Exercise& exercise) {
     while (static_cast<int>(voices.size()) * beatsEach > kMostBars * kBeats) beatsEach /= 2;
     Exercise page;
     markAsPart(page, {exercise.id, KitLesson{}});
-    page.title = exercise.title + ": teach the kit";
-    page.trains = "Lets the microphone learn each drum: strike it alone, softly first, then loudly.";
+    page.title = exercise.title;
     page.meter = {kBeats, 4};
     page.tempo = {90, 90, 1};
     int beats = 0;

@@ -35,7 +35,9 @@ Result<Beats> Beats::parse(std::string_view text) {
     const bool ok = parseInteger(text.substr(0, slash), numerator) &&
                     (slash == std::string_view::npos || parseInteger(text.substr(slash + 1), denominator)) &&
                     denominator > 0;
-    if (!ok) return fail(fmt::format("\"{}\" is not a position", text), {}, "write it as 3 or 11/4 quarter notes");
+    if (!ok)
+        return fail(Text::with(UPBEAT_TEXT("\"%1\" is not a position"), text), {},
+                    UPBEAT_TEXT("write it as 3 or 11/4 quarter notes"));
     return Beats(numerator, denominator);
 }
 

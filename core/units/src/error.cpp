@@ -28,16 +28,16 @@ std::string onOneLine(const std::string& text) {
 
 }  // namespace
 
-std::string Error::sentence() const {
+std::string Error::sentence(const Translate& translate) const {
     std::string text;
     if (!where.empty()) text += where + ": ";
-    text += what;
-    if (!fix.empty()) text += "; " + fix;
+    text += what.said(translate);
+    if (!fix.isEmpty()) text += "; " + fix.said(translate);
     if (text.empty() || text.back() != '.') text += '.';
     return onOneLine(text);
 }
 
-tl::unexpected<Error> fail(std::string what, std::string where, std::string fix) {
+tl::unexpected<Error> fail(Text what, std::string where, Text fix) {
     return tl::unexpected<Error>(Error{std::move(what), std::move(where), std::move(fix)});
 }
 

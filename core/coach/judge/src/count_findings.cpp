@@ -1,6 +1,4 @@
 // Faults of single counts, hands and voices.
-#include <fmt/format.h>
-
 #include <algorithm>
 #include <cmath>
 
@@ -42,25 +40,20 @@ Finding FaultFinder::about(int stroke) const {
     return finding;
 }
 
-std::string FaultFinder::name(int stroke) const {
-    return fmt::format("The {} on {}", strokeInWords(m_take.exercise, stroke), placeInWords(m_take.exercise, stroke));
-}
-
 void FaultFinder::findApart() {
     const double least = std::max(noticeableMs(stepMsOf(m_take)), 0.6 * m_profile.apart.at(stepMsOf(m_take)));
     for (const Apart& apart : m_measures.apart) {
         if (!isBeyondDoubt(apart.ms, least)) continue;
         Finding f;
         f.kind = FindingKind::HandsApart;
-        f.limb = apart.limb;
-        f.voice = apart.voice;
+        if (const auto* limb = std::get_if<Limb>(&apart.group)) f.limb = *limb;
+        if (const auto* voice = std::get_if<Voice>(&apart.group)) f.voice = *voice;
         f.figure = apart.ms;
         f.unit = "ms";
         f.passes = f.of = m_take.passes;
-        f.sentence = fmt::format("The {} comes {:.0f} ms {} the {} (±{:.0f})", apart.name, std::abs(apart.ms.value),
-                                 apart.ms.value > 0 ? "behind" : "before", apart.against, apart.ms.halfWidth());
+        f.fault = GroupApart{apart.group, apart.against};
         f.weight = std::abs(apart.ms.value) / least + 0.5;
-        if (apart.limb) m_handShift = apart.ms.value;
+        if (f.limb) m_handShift = apart.ms.value;
         m_found.push_back(std::move(f));
     }
 }
@@ -85,8 +78,7 @@ void FaultFinder::findTimingHabits() {
         f.unit = "ms";
         f.passes = habit.sameSide;
         f.of = habit.offsetMs.n;
-        f.sentence = fmt::format("{} comes {:.0f} ms {} (±{:.0f}), {} of {} passes", name(habit.stroke),
-                                 std::abs(habit.offsetMs.value), early ? "early" : "late", half, f.passes, f.of);
+        f.fault = CountLeans{};
         f.weight = std::abs(own) / least;
         m_found.push_back(std::move(f));
     }
@@ -105,18 +97,14 @@ void FaultFinder::findLevelHabits() {
         f.unit = "dB";
         f.passes = habit.outOfClass;
         f.of = habit.passes;
-        const std::string_view kind = toName(*f.level);
-        f.sentence =
-            fmt::format("{} is {:.0f} dB {} than your other {}s (±{:.0f}), out of its level on {} of {} passes",
-                        name(habit.stroke), std::abs(habit.againstClassDb.value), loud ? "louder" : "softer", kind,
-                        habit.againstClassDb.halfWidth(), f.passes, f.of);
+        f.fault = CountOutOfLevel{};
         f.weight = std::abs(habit.againstClassDb.value) / kLeastDb;
         m_found.push_back(std::move(f));
     }
 }
 
 void FaultFinder::findOften(FindingKind kind, const std::map<int, int>& times, int least, double share,
-                            std::string_view what) {
+                            const Fault& fault) {
     for (const auto& [stroke, count] : times) {
         if (count < least || count < share * m_take.passes) continue;
         Finding f = about(stroke);
@@ -125,7 +113,7 @@ void FaultFinder::findOften(FindingKind kind, const std::map<int, int>& times, i
         f.unit = "%";
         f.passes = count;
         f.of = m_take.passes;
-        f.sentence = fmt::format("{} {} on {} of {} passes", name(stroke), what, count, m_take.passes);
+        f.fault = fault;
         f.weight = kind == FindingKind::Missed ? 1.0 + 3.0 * count / m_take.passes : 0.5 + 1.5 * count / m_take.passes;
         m_found.push_back(std::move(f));
     }
@@ -139,9 +127,9 @@ void FaultFinder::findRecurring() {
     for (const WrittenStroke& w : m_measures.counts.wrongVoice) ++elsewhere[w.stroke];
     for (const StrokeQuality& quality : m_measures.quality)
         for (const OddStroke& stroke : quality.odd) ++odd[stroke.written.stroke];
-    findOften(FindingKind::Missed, missed, 2, 0.25, "is missing");
-    findOften(FindingKind::Missed, elsewhere, 2, 0.25, "is struck on another drum");
-    findOften(FindingKind::Stroke, odd, 3, 0.5, "sounds unlike your others of its kind");
+    findOften(FindingKind::Missed, missed, 2, 0.25, CountMissing{});
+    findOften(FindingKind::Missed, elsewhere, 2, 0.25, CountOnAnotherDrum{});
+    findOften(FindingKind::Stroke, odd, 3, 0.5, CountSoundsOdd{});
 }
 
 }  // namespace upbeat

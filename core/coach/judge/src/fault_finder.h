@@ -19,8 +19,6 @@ class FaultFinder {
   private:
     Finding about(int stroke) const;
 
-    std::string name(int stroke) const;
-
     void findApart();
 
     /// A count's leaning that is not already said by "the left hand comes late".
@@ -31,11 +29,11 @@ class FaultFinder {
     void findLevelHabits();
 
     /// Something that happens to one stroke on some of the passes: at least `least` times and on a share of them.
-    void findOften(FindingKind kind, const std::map<int, int>& times, int least, double share, std::string_view what);
+    void findOften(FindingKind kind, const std::map<int, int>& times, int least, double share, const Fault& fault);
 
     void findRecurring();
 
-    void whole(FindingKind kind, const Figure& figure, std::string unit, double weight, std::string sentence);
+    void whole(FindingKind kind, const Figure& figure, std::string unit, double weight, const Fault& fault);
 
     void findWhole();
 

@@ -8,31 +8,23 @@ namespace upbeat {
 
 namespace {
 
-struct GateWords {
+struct NameAndUnit {
     std::string_view name;
-    std::string_view spoken;
     std::string_view unit;
-    std::string_view explanation;
 };
 
-constexpr std::array<GateWords, 11> kWords{{
-    {"spread", "Spread", "ms", "How far the hits scatter about your own placement."},
-    {"placement", "Placement", "ms", "Where the whole take sits against the click."},
-    {"apart", "Hands and voices apart", "ms", "How far one hand or voice sits from the others."},
-    {"habit", "Habit of one count", "ms", "The count that leans most, pass after pass."},
-    {"mistakes", "Missed and extra", "", "Strokes left out or added, against one in four bars."},
-    {"accent_tap_gap", "Accents above taps", "dB", "How far accents stand out of the taps."},
-    {"tap_ghost_gap", "Ghosts below taps", "dB", "How far ghost notes stay under the taps."},
-    {"overlap", "Levels mixed up", "%", "How often a softer stroke comes out louder than a louder one."},
-    {"offbeat", "Off-beat from its place", "%", "Distance of the off-beat from its target, in percent of the beat."},
-    {"grace_spread", "Grace notes uneven", "ms", "How much the distance of grace notes varies."},
-    {"drift", "Drift", "ms a bar", "How fast the take moves against the click."},
-}};
+constexpr std::array<NameAndUnit, 11> kNames{{{"spread", "ms"},
+                                              {"placement", "ms"},
+                                              {"apart", "ms"},
+                                              {"habit", "ms"},
+                                              {"mistakes", ""},
+                                              {"accent_tap_gap", "dB"},
+                                              {"tap_ghost_gap", "dB"},
+                                              {"overlap", "%"},
+                                              {"offbeat", "%"},
+                                              {"grace_spread", "ms"},
+                                              {"drift", "ms a bar"}}};
 constexpr std::array<std::string_view, 3> kStates{"met", "missed", "unsure"};
-
-const GateWords& words(GateKind kind) {
-    return kWords.at(static_cast<std::size_t>(kind));
-}
 
 /// |figure|: the interval of a distance; it starts at 0 when the figure's interval holds 0.
 Figure distance(const Figure& f) {
@@ -60,7 +52,7 @@ class Judge {
 
   private:
     void add(GateKind kind, const std::optional<Figure>& f, double limit, bool atLeast) {
-        if (f) m_gates.push_back({kind, *f, limit, atLeast, stateOf(*f, limit, atLeast), std::nullopt, {}});
+        if (f) m_gates.push_back({kind, *f, limit, atLeast, stateOf(*f, limit, atLeast), std::nullopt, std::nullopt});
     }
 
     std::vector<Gate> m_gates;
@@ -72,7 +64,7 @@ void judgeApart(Judge& judge, const Measures& m, double limit) {
     });
     if (worst == m.apart.end()) return;
     judge.atMost(GateKind::Apart, distance(worst->ms), limit);
-    judge.last().who = worst->name;
+    judge.last().who = worst->group;
 }
 
 void judgeHabit(Judge& judge, const Measures& m, double limit) {
@@ -102,24 +94,24 @@ void judgeOffbeat(Judge& judge, const std::optional<Swing>& swing, double limit)
 }  // namespace
 
 std::string_view toName(GateKind kind) {
-    return words(kind).name;
-}
-std::string_view spokenName(GateKind kind) {
-    return words(kind).spoken;
-}
-std::string_view explanation(GateKind kind) {
-    return words(kind).explanation;
+    return kNames.at(static_cast<std::size_t>(kind)).name;
 }
 std::string_view unitOf(GateKind kind) {
-    return words(kind).unit;
+    return kNames.at(static_cast<std::size_t>(kind)).unit;
 }
 std::string_view toName(GateState state) {
     return kStates.at(static_cast<std::size_t>(state));
 }
 
+std::optional<GateState> gateStateFromName(std::string_view name) {
+    const auto found = std::find(kStates.begin(), kStates.end(), name);
+    if (found == kStates.end()) return std::nullopt;
+    return static_cast<GateState>(found - kStates.begin());
+}
+
 std::optional<GateKind> gateFromName(std::string_view name) {
-    for (std::size_t i = 0; i < kWords.size(); ++i)
-        if (kWords[i].name == name) return static_cast<GateKind>(i);
+    for (std::size_t i = 0; i < kNames.size(); ++i)
+        if (kNames[i].name == name) return static_cast<GateKind>(i);
     return std::nullopt;
 }
 

@@ -1,7 +1,5 @@
 #include "structure_findings.h"
 
-#include <fmt/format.h>
-
 #include <algorithm>
 #include <cmath>
 
@@ -33,14 +31,14 @@ class Structure {
     }
 
   private:
-    Finding& add(FindingKind kind, const Figure& figure, const char* unit, double weight, std::string sentence) {
+    Finding& add(FindingKind kind, const Figure& figure, const char* unit, double weight, const Fault& fault) {
         Finding f;
         f.kind = kind;
         f.figure = figure;
         f.unit = unit;
         f.passes = f.of = m_take.passes;
         f.weight = weight;
-        f.sentence = std::move(sentence);
+        f.fault = fault;
         m_found.push_back(std::move(f));
         return m_found.back();
     }
@@ -50,39 +48,27 @@ class Structure {
         f.drill = beatAround(m_take.exercise, stroke);
     }
 
-    [[nodiscard]] std::string placeOnClick(double pageS) const {
+    /// Where on the click a break lies: what lies nearest the next bar line is its first beat.
+    [[nodiscard]] PlaceLost placeOf(const Break& pause) const {
         const Exercise& e = m_take.exercise;
-        const double bars = barsBefore(e, Bpm(m_take.tempoBpm), pageS);
+        const double bars = barsBefore(e, Bpm(m_take.tempoBpm), pause.atS);
         const auto bar = static_cast<int>(std::floor(bars));
         const int perBar = barOf(e, bar % e.bars + 1).meter.beatsPerBar();
         const auto beat = static_cast<int>(std::lround((bars - bar) * perBar));
-        // What lies nearest the next bar line is its first beat.
-        return fmt::format("beat {} of bar {}", beat % perBar + 1, bar + beat / perBar + 1);
+        return {bar + beat / perBar + 1, beat % perBar + 1, pause.strokes, pause.beats};
     }
 
     void sayLostPlaces() {
-        for (const Break& pause : m_take.breaks) {
-            const std::string where = placeOnClick(pause.atS);
-            const int beats = std::abs(pause.beats);
-            std::string sentence = fmt::format("You stopped at {}: {} strokes are not there", where, pause.strokes);
-            if (pause.beats != 0)
-                sentence = fmt::format("You lost the place at {} and went on {} beat{} {}", where, beats,
-                                       beats == 1 ? "" : "s", pause.beats > 0 ? "late" : "early");
-            Finding& f = add(FindingKind::Missed, shareFigure(1, m_take.passes), "%", 6.0, std::move(sentence));
-            f.passes = 1;
-        }
+        for (const Break& pause : m_take.breaks)
+            add(FindingKind::Missed, shareFigure(1, m_take.passes), "%", 6.0, placeOf(pause)).passes = 1;
     }
 
     void sayPulse(const PulseChange& change) {
         const double beatMs = 60e3 / m_take.tempoBpm;
         if (!isBeyondDoubt(change.acrossMs, noticeableMs(beatMs / std::max(change.strokesAfter, change.strokesBefore))))
             return;
-        const bool longer = change.acrossMs.value > 0;
-        Finding& f =
-            add(FindingKind::Subdivision, change.acrossMs, "ms", std::abs(change.acrossMs.value) / 8,
-                fmt::format("Where {} strokes a beat become {}, at {}, the beat is {:.0f} ms too {} (±{:.0f})",
-                            change.strokesBefore, change.strokesAfter, placeInWords(m_take.exercise, change.stroke),
-                            std::abs(change.acrossMs.value), longer ? "long" : "short", change.acrossMs.halfWidth()));
+        Finding& f = add(FindingKind::Subdivision, change.acrossMs, "ms", std::abs(change.acrossMs.value) / 8,
+                         BeatAtChange{change.strokesBefore, change.strokesAfter});
         at(f, change.stroke);
     }
 
@@ -90,19 +76,13 @@ class Structure {
         if (doubles.secondDb && isBeyondDoubt(*doubles.secondDb, kLeastDb)) {
             const bool soft = doubles.secondDb->value < 0;
             add(soft ? FindingKind::Soft : FindingKind::Loud, *doubles.secondDb, "dB",
-                std::abs(doubles.secondDb->value) / kLeastDb,
-                fmt::format("The second strokes of your doubles are {:.1f} dB {} than the first (±{:.1f})",
-                            std::abs(doubles.secondDb->value), soft ? "softer" : "louder",
-                            doubles.secondDb->halfWidth()));
+                std::abs(doubles.secondDb->value) / kLeastDb, SecondsLevel{});
         }
         constexpr double kLeastMs = 6;
         if (doubles.insideMs && isBeyondDoubt(*doubles.insideMs, kLeastMs)) {
             const bool late = doubles.insideMs->value > 0;
             add(late ? FindingKind::Late : FindingKind::Early, *doubles.insideMs, "ms",
-                std::abs(doubles.insideMs->value) / kLeastMs,
-                fmt::format("The second strokes of your doubles come {:.0f} ms {} after the first (±{:.0f})",
-                            std::abs(doubles.insideMs->value), late ? "too late" : "too early",
-                            doubles.insideMs->halfWidth()));
+                std::abs(doubles.insideMs->value) / kLeastMs, SecondsTime{});
         }
     }
 
@@ -111,10 +91,7 @@ class Structure {
         if (!isBeyondDoubt(run.dbPerStroke, kLeastSlope)) return;
         const bool fades = run.dbPerStroke.value < 0;
         Finding& f = add(fades ? FindingKind::Soft : FindingKind::Loud, run.dbPerStroke, "dB",
-                         std::abs(run.dbPerStroke.value) / kLeastSlope,
-                         fmt::format("The {} accents from {} on {} by {:.1f} dB a stroke (±{:.1f})", run.length,
-                                     placeInWords(m_take.exercise, run.stroke), fades ? "fade" : "grow",
-                                     std::abs(run.dbPerStroke.value), run.dbPerStroke.halfWidth()));
+                         std::abs(run.dbPerStroke.value) / kLeastSlope, AccentsFade{run.length});
         f.limb = m_take.exercise.strokes[static_cast<std::size_t>(run.stroke)].limb;
         f.level = Level::Accent;
         at(f, run.stroke);
@@ -130,8 +107,7 @@ class Structure {
         if (!isBeyondDoubt(figure, kLeastFail)) return;
         const bool rises = swell.toDb > swell.fromDb;
         add(FindingKind::Crescendo, figure, "dB", std::abs(fails) / kLeastFail,
-            fmt::format("Your {} covers {:.0f} dB of the {:.0f} written (±{:.0f})", rises ? "crescendo" : "diminuendo",
-                        std::abs(played.dbPerBeat.value * beats), std::abs(swell.toDb - swell.fromDb), half));
+            SwellFails{rises, std::abs(played.dbPerBeat.value * beats), std::abs(swell.toDb - swell.fromDb)});
     }
 
     void sayDynamic(const DynamicPlayed& played) {
@@ -143,38 +119,27 @@ class Structure {
         const auto stroke = static_cast<int>(inside.data() - m_take.exercise.strokes.data());
         const bool loud = off.value > 0;
         Finding& f = add(loud ? FindingKind::Loud : FindingKind::Soft, off, "dB", std::abs(off.value) / kLeastOff,
-                         fmt::format("Your {} from {} is {:.0f} dB too {} (±{:.0f})", dynamicOfLevel(played.writtenDb),
-                                     placeInWords(m_take.exercise, stroke), std::abs(off.value), loud ? "loud" : "soft",
-                                     off.halfWidth()));
+                         DynamicOff{played.writtenDb});
         at(f, stroke);
     }
 
     void sayUnison(const Unison& unison) {
         constexpr double kHeardApartMs = 8;  // nearer than this two drums sound as one
         if (!isBeyondDoubt(unison.behindMs, kHeardApartMs)) return;
-        const bool later = unison.behindMs.value > 0;
-        Finding& f =
-            add(FindingKind::Unison, unison.behindMs, "ms", std::abs(unison.behindMs.value) / kHeardApartMs,
-                fmt::format("Where they fall together the {} comes {:.0f} ms {} the {} (±{:.0f})",
-                            spokenName(unison.voice), std::abs(unison.behindMs.value), later ? "after" : "before",
-                            spokenName(unison.against), unison.behindMs.halfWidth()));
+        Finding& f = add(FindingKind::Unison, unison.behindMs, "ms", std::abs(unison.behindMs.value) / kHeardApartMs,
+                         VoicesApart{unison.voice, unison.against});
         f.voice = unison.voice;
     }
 
     void sayRoll(const RollPlayed& roll) {
         constexpr double kHeardGapMs = 40;  // shorter ones melt into one sound
         constexpr double kCutShortMs = 60;
-        const auto from = placeInWords(m_take.exercise, roll.stroke);
         if (roll.longestGapMs && roll.longestGapMs->low > kHeardGapMs) {
-            at(add(FindingKind::Roll, *roll.longestGapMs, "ms", roll.longestGapMs->value / kHeardGapMs,
-                   fmt::format("Your roll from {} opens: its longest gap is {:.0f} ms (±{:.0f})", from,
-                               roll.longestGapMs->value, roll.longestGapMs->halfWidth())),
+            at(add(FindingKind::Roll, *roll.longestGapMs, "ms", roll.longestGapMs->value / kHeardGapMs, RollOpens{}),
                roll.stroke);
         }
         if (roll.releaseMs && roll.releaseMs->high < -kCutShortMs) {
-            at(add(FindingKind::Roll, *roll.releaseMs, "ms", -roll.releaseMs->value / kCutShortMs,
-                   fmt::format("Your roll from {} stops {:.0f} ms before the stroke it leads to (±{:.0f})", from,
-                               -roll.releaseMs->value, roll.releaseMs->halfWidth())),
+            at(add(FindingKind::Roll, *roll.releaseMs, "ms", -roll.releaseMs->value / kCutShortMs, RollStopsShort{}),
                roll.stroke);
         }
     }
@@ -184,11 +149,8 @@ class Structure {
             const auto& hands = m_measures.balance.handsDb[c];
             if (!hands || !isBeyondDoubt(*hands, kLeastDb)) continue;
             const bool leftSofter = hands->value > 0;
-            Finding& f = add(
-                leftSofter ? FindingKind::Soft : FindingKind::Loud, *hands, "dB",
-                std::abs(hands->value) / kLeastDb + 0.5,
-                fmt::format("Your left hand is {:.1f} dB {} than the right in {}s (±{:.1f})", std::abs(hands->value),
-                            leftSofter ? "softer" : "louder", toName(static_cast<Level>(c)), hands->halfWidth()));
+            Finding& f = add(leftSofter ? FindingKind::Soft : FindingKind::Loud, *hands, "dB",
+                             std::abs(hands->value) / kLeastDb + 0.5, LeftHandLevel{});
             f.limb = Limb::LeftHand;
             f.level = static_cast<Level>(c);
             f.figure = {-hands->value, -hands->high, -hands->low, hands->n};

@@ -1,7 +1,5 @@
 #include "upbeat/ladder/verdict.h"
 
-#include <fmt/format.h>
-
 #include <algorithm>
 #include <array>
 #include <cmath>
@@ -11,20 +9,11 @@ namespace upbeat {
 namespace {
 
 constexpr std::array<std::string_view, 5> kActions{"up", "again", "back", "isolate", "easier"};
-
-std::string tempoText(double bpm) {
-    return std::abs(bpm - std::round(bpm)) < 0.05 ? fmt::format("{:.0f}", bpm) : fmt::format("{:.1f}", bpm);
-}
-
-std::string howMany(int count) {
-    constexpr std::array<std::string_view, 6> kNumbers{"No", "One", "Two", "Three", "Four", "Five"};
-    const std::string number =
-        count < 6 ? std::string(kNumbers.at(static_cast<std::size_t>(count))) : fmt::format("{}", count);
-    return fmt::format("{} clean take{}", number, count == 1 ? "" : "s");
-}
+constexpr double kSameTempo = 0.01;
 
 bool missedBefore(const std::vector<RungTake>& history, double tempoBpm, GateKind kind) {
-    return !history.empty() && std::abs(history.back().tempoBpm - tempoBpm) < 0.01 && history.back().missed == kind;
+    return !history.empty() && std::abs(history.back().tempoBpm - tempoBpm) < kSameTempo &&
+           history.back().missed == kind;
 }
 
 bool fallsApart(const MatchedTake& take) {
@@ -41,71 +30,44 @@ std::optional<int> onePlace(const Gate& gate, const std::vector<Finding>& findin
     return findings.front().stroke;
 }
 
-Verdict clean(const Ladder& ladder, Verdict v, double tempo) {
-    if (v.cleanInARow < v.cleanNeeded) {
-        v.headline = fmt::format("Again at {}.", tempoText(tempo));
-        v.reason = fmt::format("{} here; {} needed in a row.", howMany(v.cleanInARow), v.cleanNeeded);
-        return v;
-    }
-    if (ladder.stage) {
-        v.action = Action::Up;
-        v.headline = "On to the next part.";
-        v.reason = fmt::format("{} in a row: it is easy now.", howMany(v.cleanInARow));
-        return v;
-    }
-    if (tempo >= ladder.goalBpm - 0.01) {
-        v.goalReached = true;
-        v.headline = fmt::format("Full speed: {}.", tempoText(tempo));
-        v.reason = fmt::format("{} in a row at your goal. Keep it, or set a new goal.", howMany(v.cleanInARow));
-        return v;
-    }
+Verdict clean(const Ladder& ladder, Verdict v) {
+    v.reason = TakesWereClean{};
+    if (v.cleanInARow < v.cleanNeeded) return v;
+    v.goalReached = !ladder.stage && v.tempoBpm >= ladder.goalBpm - kSameTempo;
+    if (v.goalReached) return v;
     v.action = Action::Up;
-    v.nextTempoBpm = ladder.above(tempo);
-    v.headline = fmt::format("Up to {}.", tempoText(v.nextTempoBpm));
-    v.reason = fmt::format("{} in a row at {}.", howMany(v.cleanInARow), tempoText(tempo));
+    if (!ladder.stage) v.nextTempoBpm = ladder.above(v.tempoBpm);
     return v;
 }
 
-Verdict stepBack(const Ladder& ladder, Verdict v, double tempo, std::string reason) {
+Verdict stepBack(const Ladder& ladder, Verdict v) {
     v.action = Action::Back;
-    v.nextTempoBpm = ladder.below(tempo);
-    if (ladder.stage) {
-        v.headline = "One part back.";
-        v.reason = std::move(reason);
-        return v;
-    }
-    if (v.nextTempoBpm >= tempo - 0.01) {
-        v.action = Action::Easier;
-        v.headline = "Make it easier first.";
-        v.reason = reason + " This is the lowest rung: start slower or take fewer notes.";
-        return v;
-    }
-    v.headline = fmt::format("Back to {}.", tempoText(v.nextTempoBpm));
-    v.reason = std::move(reason);
+    v.nextTempoBpm = ladder.below(v.tempoBpm);
+    if (!ladder.stage && v.nextTempoBpm >= v.tempoBpm - kSameTempo) v.action = Action::Easier;
     return v;
 }
 
 Verdict missed(const MatchedTake& take, const Gate& gate, const std::vector<Finding>& findings, const Ladder& ladder,
                const std::vector<RungTake>& history, Verdict v) {
-    const double tempo = take.tempoBpm;
-    const std::string what = gateInWords(take.exercise, gate);
-    if (fallsApart(take))
-        return stepBack(ladder, std::move(v), tempo,
-                        fmt::format("{} strokes missed and {} not written.", take.missed.size(), take.extra.size()));
-    if (!missedBefore(history, tempo, gate.kind)) {
-        v.headline = fmt::format("Again at {}.", tempoText(tempo));
-        v.reason = fmt::format("What holds it back: {}.", what);
-        return v;
+    if (fallsApart(take)) {
+        v.reason = FellApart{static_cast<int>(take.missed.size()), static_cast<int>(take.extra.size())};
+        return stepBack(ladder, std::move(v));
     }
-    if (const auto stroke = onePlace(gate, findings)) {
-        v.action = Action::Isolate;
-        v.span = beatAround(take.exercise, *stroke);
-        v.headline = fmt::format("Isolate beat {}{}.", v.span->fromBeat.floor(),
-                                 take.exercise.bars > 1 ? fmt::format(" of bar {}", v.span->bar) : "");
-        v.reason = fmt::format("One place holds it back twice: {}.", what);
-        return v;
-    }
-    return stepBack(ladder, std::move(v), tempo, fmt::format("Missed twice in a row: {}.", what));
+    v.reason = GateWasMissed{gate};
+    if (!missedBefore(history, v.tempoBpm, gate.kind)) return v;
+    const auto stroke = onePlace(gate, findings);
+    if (!stroke) return stepBack(ladder, std::move(v));
+    v.action = Action::Isolate;
+    v.span = beatAround(take.exercise, *stroke);
+    return v;
+}
+
+Verdict again(double tempoBpm, const Ladder& ladder) {
+    Verdict v;
+    v.tempoBpm = v.nextTempoBpm = tempoBpm;
+    v.cleanNeeded = ladder.cleanNeeded;
+    v.stage = ladder.stage;
+    return v;
 }
 
 }  // namespace
@@ -114,26 +76,15 @@ std::string_view toName(Action action) {
     return kActions.at(static_cast<std::size_t>(action));
 }
 
-std::string gateInWords(const Exercise& exercise, const Gate& gate) {
-    std::string where;
-    if (gate.stroke)
-        where = fmt::format(" ({}, {})", placeInWords(exercise, *gate.stroke), strokeInWords(exercise, *gate.stroke));
-    if (!gate.who.empty()) where = fmt::format(" ({})", gate.who);
-    std::string name(spokenName(gate.kind));
-    name[0] = static_cast<char>(std::tolower(static_cast<unsigned char>(name[0])));
-    const std::string_view asked = gate.atLeast ? "needs" : "limit";
-    if (gate.kind == GateKind::Mistakes)
-        return fmt::format("{} missed or extra, {} {:.3g}", static_cast<int>(gate.measured.value), asked, gate.limit);
-    return fmt::format("{}{} {:.1f} {}, {} {:.1f}", name, where, gate.measured.value, unitOf(gate.kind), asked,
-                       gate.limit);
+std::optional<Action> actionFromName(std::string_view name) {
+    const auto found = std::find(kActions.begin(), kActions.end(), name);
+    if (found == kActions.end()) return std::nullopt;
+    return static_cast<Action>(found - kActions.begin());
 }
 
 Verdict damagedTake(double tempoBpm, double lostS, const Ladder& ladder) {
-    Verdict v;
-    v.nextTempoBpm = tempoBpm;
-    v.cleanNeeded = ladder.cleanNeeded;
-    v.headline = fmt::format("Again at {}.", tempoText(tempoBpm));
-    v.reason = fmt::format("{:.0f} s of this take did not arrive: it does not count.", lostS);
+    Verdict v = again(tempoBpm, ladder);
+    v.reason = TakeWasDamaged{lostS};
     return v;
 }
 
@@ -144,21 +95,19 @@ RungTake remember(double tempoBpm, const std::vector<Gate>& gates) {
 
 Verdict decide(const MatchedTake& take, const std::vector<Gate>& gates, const std::vector<Finding>& findings,
                const Ladder& ladder, const std::vector<RungTake>& history) {
-    const double tempo = take.tempoBpm;
-    Verdict v;
-    v.nextTempoBpm = tempo;
-    v.cleanNeeded = ladder.cleanNeeded;
+    Verdict v = again(take.tempoBpm, ladder);
+    v.pageBars = take.exercise.bars;
     if (isClean(gates)) {
-        v.cleanInARow = cleanInARow(history, tempo) + 1;
-        return clean(ladder, std::move(v), tempo);
+        v.cleanInARow = cleanInARow(history, take.tempoBpm) + 1;
+        return clean(ladder, std::move(v));
     }
     if (const auto worst = worstMissed(gates)) return missed(take, *worst, findings, ladder, history, std::move(v));
-    v.headline = fmt::format("Again at {}.", tempoText(tempo));
     const auto unsure =
         std::find_if(gates.begin(), gates.end(), [](const Gate& g) { return g.state == GateState::Unsure; });
-    v.reason = unsure == gates.end()
-                   ? std::string("Too little was played to judge.")
-                   : fmt::format("Not sure yet, play more passes: {}.", gateInWords(take.exercise, *unsure));
+    if (unsure == gates.end())
+        v.reason = TooLittlePlayed{};
+    else
+        v.reason = GateIsUnsure{*unsure};
     return v;
 }
 

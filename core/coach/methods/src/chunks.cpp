@@ -1,5 +1,3 @@
-#include <fmt/format.h>
-
 #include <algorithm>
 #include <array>
 
@@ -17,6 +15,15 @@ Exercise chunkOf(const Exercise& e, const Beats& from, const Beats& to) {
     return onlyStrokes(e, [&](const Stroke& s) { return (!(s.at < from) && s.at < to) || s.at == landing; });
 }
 
+/// "one beat from beat 2", "2 beats from beat 1 of bar 3".
+Text nameOf(int beats, const CountedBeat& first, int bars) {
+    const std::string beat = std::to_string(first.number);
+    if (bars == 1)
+        return Text::counted(beats, UPBEAT_TEXT("one beat from beat %1"), UPBEAT_TEXT_N("%n beats from beat %1"), beat);
+    return Text::counted(beats, UPBEAT_TEXT("one beat from beat %1 of bar %2"),
+                         UPBEAT_TEXT_N("%n beats from beat %1 of bar %2"), beat, std::to_string(first.bar));
+}
+
 }  // namespace
 
 void chunks(Stages& stages, const Exercise& e) {
@@ -27,10 +34,8 @@ void chunks(Stages& stages, const Exercise& e) {
         for (std::size_t from = 0; from < beats.size(); from += pieces * size) {
             const std::size_t to = std::min(beats.size(), from + pieces * size);
             const CountedBeat& first = beats[from];
-            stages.add(
-                fmt::format("{} from beat {}{}", to - from == 1 ? "one beat" : fmt::format("{} beats", to - from),
-                            first.number, e.bars > 1 ? fmt::format(" of bar {}", first.bar) : ""),
-                chunkOf(e, first.start, beats[to - 1].end()));
+            stages.add(nameOf(static_cast<int>(to - from), first, e.bars),
+                       chunkOf(e, first.start, beats[to - 1].end()));
         }
     stages.addWhole();
 }

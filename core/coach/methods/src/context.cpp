@@ -1,5 +1,3 @@
-#include <fmt/format.h>
-
 #include <algorithm>
 #include <array>
 
@@ -24,12 +22,12 @@ void context(Stages& stages, const Exercise& e) {
         const std::array<FormPart, 2> sections{{{groove, times}, {last, 1}}};
         return formOf(e, sections);
     };
-    stages.add("the bar alone", last);
+    stages.add(UPBEAT_TEXT("the bar alone"), last);
     for (const int bars : {1, 3, 7}) {
         const auto whole = form(std::max(1, bars / before));
         if (whole && whole->bars <= 8)
-            stages.add(fmt::format("{} of groove, then the bar",
-                                   whole->bars == 2 ? "a bar" : fmt::format("{} bars", whole->bars - 1)),
+            stages.add(Text::counted(whole->bars - 1, UPBEAT_TEXT("a bar of groove, then the bar"),
+                                     UPBEAT_TEXT_N("%n bars of groove, then the bar")),
                        *whole);
     }
     stages.addWhole();

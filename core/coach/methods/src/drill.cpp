@@ -1,7 +1,5 @@
 #include "upbeat/methods/drill.h"
 
-#include <fmt/format.h>
-
 #include <algorithm>
 
 #include "upbeat/music/bars.h"
@@ -19,9 +17,6 @@ Exercise drillFor(const Exercise& exercise, const Span& span) {
     const Beats to = bar.start + quarters(span.toBeat - Beats(1));
     Exercise drill = barsOf(exercise, bar.number, bar.number);
     markAsPart(drill, {exercise.id, span});
-    drill.title = fmt::format("{}: beat {}", exercise.title, span.fromBeat.floor());
-    if (exercise.bars > 1) drill.title += fmt::format(" of bar {}", span.bar);
-    drill.trains = "One spot of a longer phrase, with a rest before it comes round.";
     drill.swells.clear();  // they belong to the whole
     drill.freeSpans.clear();
     drill.strokes.clear();
@@ -40,8 +35,6 @@ Exercise drillFor(const Exercise& exercise, const Span& span) {
 Exercise drillOfBars(const Exercise& exercise, int from, int to) {
     Exercise drill = barsOf(exercise, from, to);
     markAsPart(drill, {exercise.id, BarRange{from, to}});
-    drill.title = from == to ? fmt::format("{}: bar {}", exercise.title, from)
-                             : fmt::format("{}: bars {} to {}", exercise.title, from, to);
     return drill;
 }
 

@@ -1,5 +1,3 @@
-#include <fmt/format.h>
-
 #include <algorithm>
 #include <array>
 
@@ -26,7 +24,7 @@ void growing(Stages& stages, const Exercise& e, IsFixed isFixed) {
     const auto places = placesOf(onlyStrokes(e, [&](const Stroke& s) { return !isFixed(s); }));
     const std::size_t step = (places.size() + kMostSteps - 1) / kMostSteps;
     for (std::size_t count = std::max<std::size_t>(step, 2); count < places.size(); count += step)
-        stages.add(fmt::format("the first {} notes", count),
+        stages.add(Text::with(UPBEAT_TEXT("the first %1 notes"), count),
                    onlyStrokes(e, [&](const Stroke& s) { return isFixed(s) || s.at < places[count]; }));
 }
 
@@ -45,7 +43,7 @@ void keepAndGrow(Stages& stages, const Exercise& e) {
     if (hands == 0 || (feet == 0 && (work[0] == 0 || work[1] == 0))) return;
     const Limb busier = work[0] >= work[1] ? Limb::RightHand : Limb::LeftHand;
     const auto isKept = [&](const Stroke& s) { return feet > 0 ? !isHand(s.limb) : s.limb == busier; };
-    stages.add("what keeps on", onlyStrokes(e, isKept));
+    stages.add(UPBEAT_TEXT("what keeps on"), onlyStrokes(e, isKept));
     growing(stages, e, isKept);
     stages.addWhole();
 }

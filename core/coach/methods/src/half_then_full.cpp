@@ -1,5 +1,3 @@
-#include <fmt/format.h>
-
 #include <algorithm>
 #include <array>
 
@@ -24,10 +22,15 @@ Exercise atHalfSpeed(Exercise bar) {
 
 void halfThenFull(Stages& stages, const Exercise& e) {
     for (int bar = 1; bar <= e.bars; ++bar) {
-        const std::string which = e.bars > 1 ? fmt::format("bar {}", bar) : "the bar";
-        stages.add(which + " at half speed", atHalfSpeed(barsOf(e, bar, bar)));
-        stages.add(which + " at full speed", barsOf(e, bar, bar));
-        if (bar > 1 && bar < e.bars) stages.add(fmt::format("bars 1 to {}", bar), barsOf(e, 1, bar));
+        const std::string number = std::to_string(bar);
+        const bool isOne = e.bars == 1;
+        stages.add(isOne ? Text(UPBEAT_TEXT("the bar at half speed"))
+                         : Text::with(UPBEAT_TEXT("bar %1 at half speed"), number),
+                   atHalfSpeed(barsOf(e, bar, bar)));
+        stages.add(isOne ? Text(UPBEAT_TEXT("the bar at full speed"))
+                         : Text::with(UPBEAT_TEXT("bar %1 at full speed"), number),
+                   barsOf(e, bar, bar));
+        if (bar > 1 && bar < e.bars) stages.add(Text::with(UPBEAT_TEXT("bars 1 to %1"), number), barsOf(e, 1, bar));
     }
     stages.addWhole();
 }

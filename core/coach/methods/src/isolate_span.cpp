@@ -1,5 +1,3 @@
-#include <fmt/format.h>
-
 #include <algorithm>
 #include <array>
 
@@ -13,9 +11,9 @@ void isolateSpan(Stages& stages, const Exercise& e, const Span& span) {
     Exercise drill = drillFor(e, span);
     Exercise rested = drill;
     rested.bars = 2;
-    stages.add("the spot and a bar of rest", rested);
-    stages.add("the spot, round and round", drill);
-    stages.add("its bar", barsOf(e, span.bar, span.bar));
+    stages.add(UPBEAT_TEXT("the spot and a bar of rest"), rested);
+    stages.add(UPBEAT_TEXT("the spot, round and round"), drill);
+    stages.add(UPBEAT_TEXT("its bar"), barsOf(e, span.bar, span.bar));
     stages.addWhole();
 }
 

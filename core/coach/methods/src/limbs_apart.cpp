@@ -1,4 +1,3 @@
-#include <fmt/format.h>
 
 #include <algorithm>
 #include <array>
@@ -19,6 +18,17 @@ std::vector<Limb> limbsOf(const Exercise& e) {
     return limbs;
 }
 
+Text nameOf(Limb limb) {
+    return spokenName(limb).data();  // marked in the table of names
+}
+
+/// "right hand", "left hand and right foot", "right hand and left hand and right foot".
+Text nameOf(const std::vector<Limb>& limbs) {
+    Text name = nameOf(limbs.front());
+    for (std::size_t i = 1; i < limbs.size(); ++i) name = Text::with(UPBEAT_TEXT("%1 and %2"), name, nameOf(limbs[i]));
+    return name;
+}
+
 }  // namespace
 
 void limbsApart(Stages& stages, const Exercise& e) {
@@ -28,11 +38,10 @@ void limbsApart(Stages& stages, const Exercise& e) {
     for (int size = 1; size < static_cast<int>(count); ++size)
         for (unsigned set = 1; set < (1U << count); ++set) {
             if (__builtin_popcount(set) != size) continue;
-            std::vector<std::string_view> names;
             std::vector<Limb> kept;
             for (unsigned i = 0; i < count; ++i)
-                if ((set & (1U << i)) != 0) kept.push_back(limbs[i]), names.push_back(spokenName(limbs[i]));
-            stages.add(fmt::format("{}", fmt::join(names, " and ")), onlyStrokes(e, [&kept](const Stroke& s) {
+                if ((set & (1U << i)) != 0) kept.push_back(limbs[i]);
+            stages.add(nameOf(kept), onlyStrokes(e, [&kept](const Stroke& s) {
                            return std::find(kept.begin(), kept.end(), s.limb) != kept.end();
                        }));
         }

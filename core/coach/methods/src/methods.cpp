@@ -1,9 +1,6 @@
 #include "upbeat/methods/methods.h"
 
-#include <fmt/format.h>
-
 #include <algorithm>
-#include <array>
 
 #include "ways.h"
 
@@ -11,35 +8,9 @@ namespace upbeat {
 
 namespace {
 
-struct MethodText {
-    std::string_view spoken;
-    std::string_view how;
-};
-
-constexpr std::array<MethodText, kMethodCount> kTexts{{
-    {"Slow, the whole", "All of it from 60 percent up: nothing is left out, there is only more time."},
-    {"Limbs apart", "Every hand and foot alone, then in pairs, then all of them."},
-    {"Pieces and joins", "One beat at a time with a rest behind it, then neighbours joined, then the whole."},
-    {"Grow from the start", "The first notes, the rest counted; when it is easy a little more."},
-    {"Singles and doubles", "The same grid in singles and in doubles, changing over without a bump."},
-    {"Half speed, full speed", "Each bar at half speed, then at full speed, then all bars joined."},
-    {"One spot", "The spot with a bar of rest, then round and round, then inside its bar."},
-    {"In context", "The groove, the phrase, and the groove again, as it will be played."},
-    {"Keep and grow", "The limbs that repeat keep on; the others are added a few notes at a time."},
-    {"Easier versions",
-     "Less of everything first: no ornaments, no ghosts, beats on the cymbal; then back to the full page."},
-}};
-
 constexpr std::size_t kUsefulStages = 2;
 
 }  // namespace
-
-std::string_view spokenName(Method method) {
-    return kTexts.at(static_cast<std::size_t>(method)).spoken;
-}
-std::string_view explain(Method method) {
-    return kTexts.at(static_cast<std::size_t>(method)).how;
-}
 
 std::vector<PracticeStage> stagesOf(const Exercise& exercise, Method method, const Span& span) {
     Stages stages(exercise, method);
@@ -88,10 +59,12 @@ std::vector<PracticeStage> combined(const Exercise& exercise, Method outer, Meth
             // However many parts there are, the last is the whole.
             if (all.size() == kMostStages) all.pop_back();
             const bool isWhole = &part == &parts.back();
-            part.what = isWhole ? stage.what : fmt::format("{}: {}", stage.what, part.what);
+            if (!isWhole)
+                part.what = Text::with(UPBEAT_TEXT("%1: %2"), stage.what, part.what);
+            else
+                part.what = stage.what;
             part.tempoFactor *= isWhole && parts.size() == 1 ? 1.0 : stage.tempoFactor;
             markAsPart(part.exercise, {exercise.id, StageNumber{outer, inner, static_cast<int>(all.size()) + 1}});
-            part.exercise.title = fmt::format("{}: {}", exercise.title, part.what);
             all.push_back(std::move(part));
         }
     }

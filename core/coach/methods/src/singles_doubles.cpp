@@ -1,5 +1,3 @@
-#include <fmt/format.h>
-
 #include <algorithm>
 #include <array>
 
@@ -37,10 +35,10 @@ void singlesDoubles(Stages& stages, const Exercise& e) {
     const Beats step = shortestStep(e);
     const Beats steps = ratio(e.meter.barLength(), step);
     if (!handsOnly || steps.denominator() != 1 || steps.numerator() % 4 != 0) return;
-    stages.add("singles", gridBar(e, step, {false, false}));
-    stages.add("doubles", gridBar(e, step, {true, true}));
-    stages.add("a bar of each", gridBar(e, step, {false, false, true, true}));
-    stages.add("half a bar of each", gridBar(e, step, {false, true}));
+    stages.add(UPBEAT_TEXT("singles"), gridBar(e, step, {false, false}));
+    stages.add(UPBEAT_TEXT("doubles"), gridBar(e, step, {true, true}));
+    stages.add(UPBEAT_TEXT("a bar of each"), gridBar(e, step, {false, false, true, true}));
+    stages.add(UPBEAT_TEXT("half a bar of each"), gridBar(e, step, {false, true}));
     stages.addWhole();
 }
 

@@ -1,5 +1,3 @@
-#include <fmt/format.h>
-
 #include <algorithm>
 #include <array>
 
@@ -11,7 +9,7 @@ namespace upbeat {
 
 void slowWhole(Stages& stages, const Exercise& e) {
     for (const int percent : {60, 70, 80, 90})
-        stages.add(fmt::format("{} percent of the tempo", percent), e, percent / 100.0);
+        stages.add(Text::with(UPBEAT_TEXT("%1 percent of the tempo"), percent), e, percent / 100.0);
     stages.addWhole();
 }
 

@@ -9,7 +9,7 @@ class Stages {
   public:
     Stages(const Exercise& whole, Method method) : m_whole(whole), m_method(method) {}
 
-    void add(const std::string& what, Exercise exercise, double tempoFactor = 1);
+    void add(const Text& what, Exercise exercise, double tempoFactor = 1);
     void addWhole();
     [[nodiscard]] std::vector<PracticeStage> take() { return std::move(m_list); }
 

@@ -53,9 +53,11 @@ class TakeArchive {
     struct Found {
         TakeRecord take;
         CoachPlan plan;
-        bool isNewest = false;  ///< Of its exercise.
+        std::optional<DayVerdict> day;  ///< None of old takes, which are judged again.
+        bool isNewest = false;          ///< Of its exercise.
     };
-    [[nodiscard]] Result<Found> find(qint64 id) const;
+    /// With `today` it is judged by this profile and by the ladder as it now is, instead of those of its day.
+    [[nodiscard]] Result<Found> find(qint64 id, const std::optional<ProfileKind>& today = {}) const;
 
     /// What a step is called after it was done. False stops there, as if the program had ended: for tests.
     enum class Step { Described, Committed, Settled, Rescued };

@@ -24,7 +24,7 @@ struct TakeSummary {
     double durationS = 0;
     bool clean = false;
     std::string missedGate;  ///< Name of the gate, empty when none was missed.
-    std::string headline;
+    Verdict verdict;         ///< Of its day, without its reason.
     std::string note;
 };
 
@@ -41,15 +41,36 @@ struct TakeMoment {
     qint64 id = 0;
 };
 
+/// What was said of a take on its day.
+struct DayVerdict {
+    std::vector<Gate> gates;
+    Verdict verdict;
+};
+
+/// One of the main figures of a take.
+struct FigureOfTake {
+    qint64 id = 0;
+    QDateTime startedAt;
+    double tempoBpm = 0;
+    Figure figure;
+};
+
 class TakeRepository {
   public:
     explicit TakeRepository(const Logbook& logbook) : m_logbook(logbook) {}
 
-    /// Stores take, hits and verdict in one transaction. Takes less than 30 minutes apart belong to one session. A
-    /// recording is in the log at most once: where its file is known already, the take that has it is given.
+    /// Stores take, hits, verdict, gates and main figures in one transaction. Takes less than 30 minutes apart belong
+    /// to one session. A recording is in the log at most once: where its file is known already, the take that has it is
+    /// given.
     [[nodiscard]] Result<qint64> add(const TakeRecord& take, const TakeAnalysis& analysis);
     /// An error where there is none, or where what is stored cannot be a take.
     [[nodiscard]] Result<TakeRecord> find(qint64 id) const;
+    /// None for takes from before logbooks kept it.
+    [[nodiscard]] Result<std::optional<DayVerdict>> verdictOf(qint64 id) const;
+    /// A main figure ("spread_ms", see docs/formats/logbook.md) over all takes of an exercise that have it, oldest
+    /// first.
+    [[nodiscard]] Result<std::vector<FigureOfTake>> figuresOf(const std::string& exerciseId,
+                                                              const std::string& figure) const;
     /// Newest first, of one exercise, or of all of them when `exerciseId` is empty.
     [[nodiscard]] Result<std::vector<TakeSummary>> list(const std::string& exerciseId = {}) const;
     /// Newest first, at most `most`, older than a moment where one is given.
@@ -72,6 +93,7 @@ class TakeRepository {
   private:
     [[nodiscard]] Result<qint64> sessionFor(const TakeRecord& take);
     [[nodiscard]] Result<void> addHits(qint64 id, const TakeRecord& take);
+    [[nodiscard]] Result<void> addVerdict(qint64 id, const TakeAnalysis& analysis);
     [[nodiscard]] Result<void> readHits(qint64 id, TakeRecord& take) const;
 
     const Logbook& m_logbook;

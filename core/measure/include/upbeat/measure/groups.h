@@ -1,8 +1,8 @@
 #pragma once
 
 #include <optional>
-#include <string>
 #include <string_view>
+#include <variant>
 #include <vector>
 
 #include "upbeat/align/matched_take.h"
@@ -10,13 +10,17 @@
 
 namespace upbeat {
 
+struct OtherVoices {
+    friend bool operator==(const OtherVoices&, const OtherVoices&) = default;
+};
+/// Which strokes are meant: those of a limb, of a voice, or of all voices but that one.
+using StrokeGroup = std::variant<OtherVoices, Limb, Voice>;
+
 /// Two groups of strokes held against one another in time.
 struct Apart {
-    std::string name;     ///< The group that comes later when the value is plus: "left hand", "snare".
-    std::string against;  ///< The other one.
-    Figure ms;            ///< Median offset of `name` minus that of `against`.
-    std::optional<Limb> limb;
-    std::optional<Voice> voice;
+    StrokeGroup group;    ///< The one that comes later when the value is plus.
+    StrokeGroup against;  ///< The other one.
+    Figure ms{};          ///< Median offset of `group` minus that of `against`.
 };
 
 /// By what strokes are grouped.
@@ -24,11 +28,17 @@ enum class Axis { Voice, Limb, Level, Count, Partial };
 
 [[nodiscard]] std::string_view toName(Axis axis);
 
+/// Which of the equal parts of its beat, from 1, and of how many.
+struct PartOfBeat {
+    int number = 1;
+    int of = 1;
+};
+
 /// One group of main strokes on its own.
 struct GroupRow {
     Axis axis = Axis::Voice;
-    int key = 0;  ///< The voice, limb or level as a number; the stroke that is first on the count; the partial from 1.
-    std::string name;  ///< "snare", "left hand", "ghost", "2nd of 4"; empty for counts, which have places.
+    int key = 0;        ///< The voice, limb or level as a number; the stroke that is first on the count.
+    PartOfBeat part{};  ///< Of Axis::Partial.
     std::optional<Figure> offsetMs;
     std::optional<Figure> spreadMs;
     std::optional<Figure> levelDb;

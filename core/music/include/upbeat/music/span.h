@@ -4,6 +4,8 @@
 
 namespace upbeat {
 
+struct Exercise;
+
 /// A span of counts inside one bar, in counted beats from 1; `toBeat` is where the span ends.
 struct Span {
     int bar = 1;
@@ -12,5 +14,8 @@ struct Span {
 
     friend bool operator==(const Span&, const Span&) = default;
 };
+
+/// The beat around a stroke: what to loop when that stroke is the trouble.
+[[nodiscard]] Span beatAround(const Exercise& exercise, int stroke);
 
 }  // namespace upbeat

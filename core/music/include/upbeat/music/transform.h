@@ -59,7 +59,7 @@ enum class Revoicing {
 /// An easier version of an exercise, and what was made easier. Its origin is the full
 /// one.
 struct EasierVersion {
-    std::string what;
+    Text what;
     Exercise exercise;
 };
 /// Those that apply, easiest last: without ghosts, cymbal in beats, single strokes for doubles, no ornaments.

@@ -5,8 +5,8 @@
 #include <string_view>
 #include <vector>
 
+#include "upbeat/judge/faults.h"
 #include "upbeat/judge/gates.h"
-#include "upbeat/judge/place_words.h"
 
 namespace upbeat {
 
@@ -32,9 +32,10 @@ enum class FindingKind {
 
 [[nodiscard]] std::string_view toName(FindingKind kind);
 
-/// Something the take shows beyond doubt, said as a sentence. Values follow docs/formats/analysis.md.
+/// Something the take shows beyond doubt; `words` says it. Values follow docs/formats/analysis.md.
 struct Finding {
     FindingKind kind = FindingKind::Early;
+    Fault fault;
     std::optional<int> stroke;  ///< The count it belongs to; none for the whole take.
     std::optional<Limb> limb;
     std::optional<Voice> voice;
@@ -43,7 +44,6 @@ struct Finding {
     std::string unit;
     int passes = 0;  ///< On how many passes, out of `of`.
     int of = 0;
-    std::string sentence;
     std::optional<Span> drill;
     double weight = 0;  ///< How far beyond what matters, for ranking.
 };

@@ -33,18 +33,15 @@ struct Gate {
     double limit = 0;
     bool atLeast = false;  ///< True where more is better.
     GateState state = GateState::Met;
-    std::optional<int> stroke;  ///< The written stroke it comes from, where it comes from one.
-    std::string who;            ///< The hand or voice it comes from, where it comes from one.
+    std::optional<int> stroke;       ///< The written stroke it comes from, where it comes from one.
+    std::optional<StrokeGroup> who;  ///< The hand or voice it comes from, where it comes from one.
 };
 
 /// Stable names for files: "spread", "placement", "apart", ...
 [[nodiscard]] std::string_view toName(GateKind kind);
 [[nodiscard]] std::string_view toName(GateState state);
 [[nodiscard]] std::optional<GateKind> gateFromName(std::string_view name);
-/// As a drummer would say it: "Spread", "Hands apart", "Accents above taps".
-[[nodiscard]] std::string_view spokenName(GateKind kind);
-/// One plain sentence: what the gate is about.
-[[nodiscard]] std::string_view explanation(GateKind kind);
+[[nodiscard]] std::optional<GateState> gateStateFromName(std::string_view name);
 [[nodiscard]] std::string_view unitOf(GateKind kind);
 
 /// The gates that apply to the take's exercise; the others are absent.

@@ -1,8 +1,8 @@
 #pragma once
 
 #include <optional>
-#include <string>
 #include <string_view>
+#include <variant>
 #include <vector>
 
 #include "upbeat/judge/findings.h"
@@ -13,14 +13,45 @@ namespace upbeat {
 enum class Action { Up, Again, Back, Isolate, Easier };
 
 [[nodiscard]] std::string_view toName(Action action);
+[[nodiscard]] std::optional<Action> actionFromName(std::string_view name);
 
-/// What to do next, and why, in words the player can act on.
+// Why a verdict is what it is, one struct each.
+
+/// Every gate was met, as often in a row as the verdict says.
+struct TakesWereClean {};
+/// A gate was missed; for the second time in a row where the action is not `Again`.
+struct GateWasMissed {
+    Gate gate;
+};
+/// More mistakes than one stroke in eight.
+struct FellApart {
+    int missed = 0;
+    int extra = 0;
+};
+/// Nothing was missed, but of this gate one cannot be sure yet.
+struct GateIsUnsure {
+    Gate gate;
+};
+struct TooLittlePlayed {};
+/// So many seconds of the take did not arrive.
+struct TakeWasDamaged {
+    double lostS = 0;
+};
+/// Of a take from before logbooks kept it.
+struct NotRecorded {};
+
+using Reason =
+    std::variant<NotRecorded, TakesWereClean, GateWasMissed, FellApart, GateIsUnsure, TooLittlePlayed, TakeWasDamaged>;
+
+/// What to do next, and why; `words` says it.
 struct Verdict {
     Action action = Action::Again;
+    double tempoBpm = 0;  ///< Of the take.
     double nextTempoBpm = 0;
-    std::string headline;      ///< "Up to 108.", "Again at 104."
-    std::string reason;        ///< One sentence: gate, place, hand, figure.
+    Reason reason;
     std::optional<Span> span;  ///< What to loop, when the action is to isolate.
+    int pageBars = 1;          ///< Of the page: in a page of one bar no bar is named.
+    bool stage = false;        ///< Up and back are the next part and the one before.
     int cleanInARow = 0;       ///< This take included.
     int cleanNeeded = 3;
     bool goalReached = false;
@@ -39,8 +70,5 @@ struct Verdict {
 
 /// This take as the ladder will remember it.
 [[nodiscard]] RungTake remember(double tempoBpm, const std::vector<Gate>& gates);
-
-/// "spread 12.3 ms, limit 10": the gate's figure beside what is asked.
-[[nodiscard]] std::string gateInWords(const Exercise& exercise, const Gate& gate);
 
 }  // namespace upbeat

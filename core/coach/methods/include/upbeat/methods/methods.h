@@ -12,15 +12,10 @@ namespace upbeat {
 /// One step of a method: an exercise like any other, played, measured and gated. Its origin says
 /// which step.
 struct PracticeStage {
-    std::string what;  ///< "right hand and bass drum", "the first 6 notes".
+    Text what;  ///< "right hand and bass drum", "the first 6 notes".
     Exercise exercise;
     double tempoFactor = 1;  ///< Of the ladder's tempo.
 };
-
-/// "Grow from the start".
-[[nodiscard]] std::string_view spokenName(Method method);
-/// One sentence: how it goes.
-[[nodiscard]] std::string_view explain(Method method);
 
 /// The stages, easiest first, the last always the whole as written; fewer than two where the method has no use for
 /// this exercise. `span` is for IsolateSpan, where it is not given the first beat is taken.

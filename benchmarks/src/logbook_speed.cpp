@@ -1,0 +1,81 @@
+#include "logbook_speed.h"
+
+#include <fmt/format.h>
+
+#include <QTemporaryDir>
+#include <chrono>
+#include <functional>
+
+#include "upbeat/logbook/ladder_repository.h"
+#include "upbeat/logbook/take_repository.h"
+#include "upbeat/measure/statistics.h"
+#include "upbeat/music/library.h"
+
+namespace upbeat::bench {
+
+namespace {
+
+using Clock = std::chrono::steady_clock;
+
+/// A logbook of so many takes of all built-in exercises, one every quarter of an hour.
+std::unique_ptr<Logbook> logbookOf(int takes, const QTemporaryDir& dir) {
+    auto logbook = Logbook::open(dir.filePath(QStringLiteral("%1.db").arg(takes)).toStdString());
+    if (!logbook) return nullptr;
+    TakeRepository repository(**logbook);
+    const QDateTime start(QDate(2024, 1, 1), QTime(8, 0));
+    TakeRecord take;
+    TakeAnalysis analysis;
+    analysis.gates = {{GateKind::Spread, {8, 7, 9, 40}, 10, false, GateState::Met, std::nullopt, std::nullopt}};
+    analysis.measures.timing.spreadMs = Figure{8, 7, 9, 40};
+    analysis.verdict.reason = TakesWereClean{};
+    for (int i = 0; i < takes; ++i) {
+        take.exercise = builtInExercises()[static_cast<std::size_t>(i) % builtInExercises().size()];
+        take.frame = {take.exercise.tempo.start, 1.0, 8, 0, false, {}};
+        take.startedAt = stampOf(start.addSecs(900LL * i));
+        take.durationS = 30;
+        if (!repository.add(take, analysis)) return nullptr;
+    }
+    return *std::move(logbook);
+}
+
+double millisecondsOf(const std::function<void()>& ask) {
+    constexpr int kTimes = 9;
+    std::vector<double> times;
+    for (int i = 0; i < kTimes; ++i) {
+        const auto start = Clock::now();
+        ask();
+        times.push_back(1e3 * std::chrono::duration<double>(Clock::now() - start).count());
+    }
+    return median(times);
+}
+
+struct Question {
+    const char* what;
+    std::function<void(const Logbook&)> ask;
+};
+
+}  // namespace
+
+Table logbookTable() {
+    const QTemporaryDir dir;
+    const auto small = logbookOf(200, dir);
+    const auto large = logbookOf(20'000, dir);
+    Table table{"The logbook, ms", {"what", "200 takes", "20,000 takes"}, {}};
+    if (!small || !large) return table;
+    const std::string id = builtInExercises().front().id;
+    const std::vector<Question> questions{
+        {"first page of the log", [](const Logbook& l) { (void)TakeRepository(l).page({}, 100); }},
+        {"days", [](const Logbook& l) { (void)TakeRepository(l).days(); }},
+        {"total since ever", [](const Logbook& l) { (void)TakeRepository(l).total(); }},
+        {"fastest clean takes", [](const Logbook& l) { (void)TakeRepository(l).cleanTempos(); }},
+        {"history for a verdict", [&id](const Logbook& l) { (void)LadderRepository(l).history(id); }},
+        {"takes of an exercise", [&id](const Logbook& l) { (void)TakeRepository(l).list(id); }},
+        {"spread over all takes of an exercise",
+         [&id](const Logbook& l) { (void)TakeRepository(l).figuresOf(id, "spread_ms"); }}};
+    for (const auto& [what, ask] : questions)
+        table.rows.push_back({what, fmt::format("{:.2f}", millisecondsOf([&] { ask(*small); })),
+                              fmt::format("{:.2f}", millisecondsOf([&] { ask(*large); }))});
+    return table;
+}
+
+}  // namespace upbeat::bench

@@ -1,0 +1,90 @@
+#pragma once
+
+#include <variant>
+
+#include "upbeat/measure/groups.h"
+
+namespace upbeat {
+
+// What a take can show beyond doubt, one struct each; the figure, the stroke and how often it happens stand in the
+// Finding. What is said of them is in `words`.
+
+/// One group of strokes comes before or behind another.
+struct GroupApart {
+    StrokeGroup group;
+    StrokeGroup against;
+};
+/// A count comes early or late, pass after pass.
+struct CountLeans {};
+/// A count is out of the level of its kind.
+struct CountOutOfLevel {};
+struct CountMissing {};
+struct CountOnAnotherDrum {};
+/// A count sounds unlike the others of its kind.
+struct CountSoundsOdd {};
+struct HitsScatter {
+    double limitMs = 0;
+};
+struct UnwrittenStrokes {
+    int strokes = 0;
+};
+struct AccentsTooLow {
+    double neededDb = 0;
+};
+struct GhostsTooHigh {
+    double neededDb = 0;
+};
+struct SwingsOtherwise {
+    double targetRatio = 1;
+};
+struct PulseDrifts {};
+struct GraceUneven {};
+/// Grace notes are too wide to be one flam.
+struct GraceTooWide {};
+/// Grace notes run into the stroke.
+struct GraceTooNear {};
+/// The player stopped, or lost the place and went on whole beats late (plus) or early (minus).
+struct PlaceLost {
+    int bar = 1;
+    int beat = 1;
+    int strokes = 0;  ///< That are not there.
+    int beatsLate = 0;
+};
+/// The beat on which the subdivision changes is too long or too short.
+struct BeatAtChange {
+    int strokesBefore = 0;
+    int strokesAfter = 0;
+};
+/// Second strokes of doubles against the first: in level, and in time.
+struct SecondsLevel {};
+struct SecondsTime {};
+/// Accents in a row fade or grow.
+struct AccentsFade {
+    int length = 0;
+};
+/// A crescendo or diminuendo covers less or more than is written.
+struct SwellFails {
+    bool rises = true;
+    double playedDb = 0;
+    double writtenDb = 0;
+};
+/// A written dynamic is played too loud or too soft.
+struct DynamicOff {
+    double writtenDb = 0;
+};
+/// Two voices that fall together do not.
+struct VoicesApart {
+    Voice voice = Voice::Pad;
+    Voice against = Voice::Pad;
+};
+struct RollOpens {};
+struct RollStopsShort {};
+/// The left hand is louder or softer than the right at one level.
+struct LeftHandLevel {};
+
+using Fault = std::variant<GroupApart, CountLeans, CountOutOfLevel, CountMissing, CountOnAnotherDrum, CountSoundsOdd,
+                           HitsScatter, UnwrittenStrokes, AccentsTooLow, GhostsTooHigh, SwingsOtherwise, PulseDrifts,
+                           GraceUneven, GraceTooWide, GraceTooNear, PlaceLost, BeatAtChange, SecondsLevel, SecondsTime,
+                           AccentsFade, SwellFails, DynamicOff, VoicesApart, RollOpens, RollStopsShort, LeftHandLevel>;
+
+}  // namespace upbeat

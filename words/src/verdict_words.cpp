@@ -1,0 +1,104 @@
+// What to do next, and why.
+#include <fmt/format.h>
+
+#include <array>
+
+#include "upbeat/words/words.h"
+
+namespace upbeat::words {
+
+namespace {
+
+Text cleanTakes(int number) {
+    constexpr std::array<const char*, 6> kFew{UPBEAT_TEXT("No clean takes"),   UPBEAT_TEXT("One clean take"),
+                                              UPBEAT_TEXT("Two clean takes"),  UPBEAT_TEXT("Three clean takes"),
+                                              UPBEAT_TEXT("Four clean takes"), UPBEAT_TEXT("Five clean takes")};
+    if (number >= 0 && number < static_cast<int>(kFew.size())) return kFew.at(static_cast<std::size_t>(number));
+    return Text::counted(number, nullptr, UPBEAT_TEXT_N("%n clean takes"));
+}
+
+class ReasonWords {
+  public:
+    ReasonWords(const Exercise& exercise, const Verdict& verdict) : m_exercise(exercise), m_verdict(verdict) {}
+
+    Text operator()(NotRecorded) const { return {}; }
+    Text operator()(TakesWereClean) const {
+        const Text clean = cleanTakes(m_verdict.cleanInARow);
+        if (m_verdict.goalReached)
+            return Text::with(UPBEAT_TEXT("%1 in a row at your goal. Keep it, or set a new goal."), clean);
+        if (m_verdict.action != Action::Up)
+            return Text::with(UPBEAT_TEXT("%1 here; %2 needed in a row."), clean, m_verdict.cleanNeeded);
+        if (m_verdict.stage) return Text::with(UPBEAT_TEXT("%1 in a row: it is easy now."), clean);
+        return Text::with(UPBEAT_TEXT("%1 in a row at %2."), clean, tempo(m_verdict.tempoBpm));
+    }
+    Text operator()(const GateWasMissed& missed) const {
+        const Text gate = figureOf(m_exercise, missed.gate);
+        switch (m_verdict.action) {
+            case Action::Isolate:
+                return Text::with(UPBEAT_TEXT("One place holds it back twice: %1."), gate);
+            case Action::Back:
+                return Text::with(UPBEAT_TEXT("Missed twice in a row: %1."), gate);
+            case Action::Easier:
+                return Text::with(UPBEAT_TEXT("Missed twice in a row: %1. This is the lowest rung: start "
+                                              "slower or take fewer notes."),
+                                  gate);
+            case Action::Up:
+            case Action::Again:
+                break;
+        }
+        return Text::with(UPBEAT_TEXT("What holds it back: %1."), gate);
+    }
+    Text operator()(const FellApart& apart) const {
+        return Text::with(m_verdict.action == Action::Easier
+                              ? UPBEAT_TEXT("%1 strokes missed and %2 not written. This is the lowest rung: "
+                                            "start slower or take fewer notes.")
+                              : UPBEAT_TEXT("%1 strokes missed and %2 not written."),
+                          apart.missed, apart.extra);
+    }
+    Text operator()(const GateIsUnsure& unsure) const {
+        return Text::with(UPBEAT_TEXT("Not sure yet, play more passes: %1."), figureOf(m_exercise, unsure.gate));
+    }
+    Text operator()(TooLittlePlayed) const { return UPBEAT_TEXT("Too little was played to judge."); }
+    Text operator()(const TakeWasDamaged& damaged) const {
+        return Text::with(UPBEAT_TEXT("%1 s of this take did not arrive: it does not count."),
+                          fmt::format("{:.0f}", damaged.lostS));
+    }
+
+  private:
+    const Exercise& m_exercise;
+    const Verdict& m_verdict;
+};
+
+Text isolated(const Verdict& v) {
+    if (!v.span) return UPBEAT_TEXT("Isolate one spot.");
+    const std::string beat = std::to_string(v.span->fromBeat.floor());
+    if (v.pageBars == 1) return Text::with(UPBEAT_TEXT("Isolate beat %1."), beat);
+    return Text::with(UPBEAT_TEXT("Isolate beat %1 of bar %2."), beat, v.span->bar);
+}
+
+}  // namespace
+
+Text headlineOf(const Verdict& v) {
+    if (v.goalReached) return Text::with(UPBEAT_TEXT("Full speed: %1."), tempo(v.tempoBpm));
+    switch (v.action) {
+        case Action::Up:
+            if (v.stage) return UPBEAT_TEXT("On to the next part.");
+            return Text::with(UPBEAT_TEXT("Up to %1."), tempo(v.nextTempoBpm));
+        case Action::Back:
+            if (v.stage) return UPBEAT_TEXT("One part back.");
+            return Text::with(UPBEAT_TEXT("Back to %1."), tempo(v.nextTempoBpm));
+        case Action::Isolate:
+            return isolated(v);
+        case Action::Easier:
+            return UPBEAT_TEXT("Make it easier first.");
+        case Action::Again:
+            break;
+    }
+    return Text::with(UPBEAT_TEXT("Again at %1."), tempo(v.tempoBpm));
+}
+
+Text reasonOf(const Exercise& exercise, const Verdict& verdict) {
+    return std::visit(ReasonWords(exercise, verdict), verdict.reason);
+}
+
+}  // namespace upbeat::words
