@@ -33,12 +33,12 @@ void LookPlace::addKeys() {
     addHiddenKey(Qt::Key_Right, [this] { m_field->moveAlong(1); });
     addHiddenKey(Qt::Key_Up, [this] { m_field->movePass(-1); });
     addHiddenKey(Qt::Key_Down, [this] { m_field->movePass(1); });
-    addKey(Qt::Key_J, QStringLiteral("J"), tr("judge again by today's limits"), [this] { m_with.review.judgeAgain(); });
     addKey(Qt::Key_N, QStringLiteral("N"), tr("next finding"), [this] {
         if (m_findingCount > 0) chooseFinding((m_finding + 1) % m_findingCount);
     });
     addKey(Qt::Key_L, QStringLiteral("L"), tr("lens"), [this] { nextLens(); });
     addKey(Qt::Key_G, QStringLiteral("G"), tr("groups"), [this] { toggleGroups(); });
+    addKey(Qt::Key_J, QStringLiteral("J"), tr("judge again"), [this] { m_with.review.judgeAgain(); });
     addListeningKeys();
     addKey(Qt::Key_D, QStringLiteral("D"), tr("drill"), [this] { makeDrill(); });
     addKey(Qt::Key_Plus, QStringLiteral("+ −"), tr("zoom"), [this] { m_field->zoomIn(); });

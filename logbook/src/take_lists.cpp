@@ -77,7 +77,8 @@ Result<PlayedTime> TakeRepository::total(const std::optional<QDate>& since) cons
 }
 
 Result<std::vector<std::pair<std::string, double>>> TakeRepository::cleanTempos() const {
-    auto rows = runQuery(m_logbook, "SELECT exercise_id, MAX(tempo_bpm) FROM take WHERE clean GROUP BY exercise_id");
+    auto rows =
+        runQuery(m_logbook, "SELECT exercise_id, MAX(tempo_bpm) FROM take WHERE clean = 1 GROUP BY exercise_id");
     if (!rows) return tl::unexpected(rows.error());
     std::vector<std::pair<std::string, double>> tempos;
     while (rows->next()) tempos.emplace_back(rows->value(0).toString().toStdString(), rows->value(1).toDouble());

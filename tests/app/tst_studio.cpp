@@ -263,6 +263,29 @@ class TestStudio : public QObject {
         QCOMPARE(room.studio->log().takes().front().note, std::string("left stick cracked"));
     }
 
+    void aTakeIsJudgedAgainByWhatIsAskedToday() {
+        Room room;
+        QSignalSpy said(&room.studio->notices(), &Notices::said);
+        room.studio->review().judgeAgain();
+        QCOMPARE(said.count(), 1);  // there is none
+        room.playOne();
+        room.studio->settle();
+        const TakePtr ofItsDay = room.studio->review().take();
+        const auto limitOf = [](const TakePtr& take) { return take->analysis.gates.front().limit; };
+        PracticeSettings settings = room.studio->setup().settings();
+        settings.profile = ProfileKind::Performance;
+        room.studio->setup().change(settings);
+        room.studio->review().judgeAgain();
+        QTRY_VERIFY_WITH_TIMEOUT(room.studio->review().take() != ofItsDay, 60000);
+        QVERIFY(limitOf(room.studio->review().take()) < limitOf(ofItsDay));
+        QVERIFY(room.studio->review().step() == nullptr);
+        // The log keeps the verdict of its day.
+        const TakePtr again = room.studio->review().take();
+        room.studio->review().open(ofItsDay->id);
+        QTRY_VERIFY_WITH_TIMEOUT(room.studio->review().take() != again, 60000);
+        QCOMPARE(limitOf(room.studio->review().take()), limitOf(ofItsDay));
+    }
+
     void anInputThatCannotBeOpenedFallsBackAndSaysSo() {
         Room room;
         qputenv("JACK_NO_START_SERVER", "1");

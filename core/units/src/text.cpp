@@ -29,6 +29,7 @@ std::string Text::said(const Translate& translate) const {
     std::string text = translate ? translate(m_source, m_number) : m_source;
     if (m_number == 1 && m_one != nullptr && text == m_source) text = m_one;  // no translation: English
     std::vector<std::string> arguments;
+    arguments.reserve(m_arguments.size());
     for (const Text& argument : m_arguments) arguments.push_back(argument.said(translate));
     return filled(text, arguments, m_number ? std::to_string(*m_number) : std::string());
 }
