@@ -38,10 +38,10 @@ void LookPlace::addKeys() {
     });
     addKey(Qt::Key_L, QStringLiteral("L"), tr("lens"), [this] { nextLens(); });
     addKey(Qt::Key_G, QStringLiteral("G"), tr("groups"), [this] { toggleGroups(); });
-    addKey(Qt::Key_J, QStringLiteral("J"), tr("judge again"), [this] { m_with.review.judgeAgain(); });
     addListeningKeys();
     addKey(Qt::Key_D, QStringLiteral("D"), tr("drill"), [this] { makeDrill(); });
     addKey(Qt::Key_Plus, QStringLiteral("+ −"), tr("zoom"), [this] { m_field->zoomIn(); });
+    addKey(Qt::Key_J, QStringLiteral("J"), tr("judge by today's limits"), [this] { m_with.review.judgeAgain(); });
     addHiddenKey(Qt::Key_Equal, [this] { m_field->zoomIn(); });
     addHiddenKey(Qt::Key_Minus, [this] { m_field->zoomOut(); });
     addHiddenKey(Qt::Key_Escape, [this] { m_with.playback.stop(); });
