@@ -56,7 +56,7 @@ std::string Shelf::freeId() const {
 std::string Shelf::add(Exercise exercise) {
     exercise.id = freeId();
     exercise.origin.reset();
-    const std::string id = exercise.id;
+    std::string id = exercise.id;
     m_own.insert(id);
     m_exercises.insert(m_exercises.begin(), std::move(exercise));
     Q_EMIT changed();

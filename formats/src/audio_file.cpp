@@ -50,7 +50,7 @@ Result<Opened> open(const std::filesystem::path& path) {
     if (opened.file.frames() <= 0)
         return fail(UPBEAT_TEXT("it holds no sound"), where, UPBEAT_TEXT("record it again or choose another"));
     if (info.durationS > kLongestTakeS)
-        return fail("it is " + durationInWords(info.durationS) + " long", where,
+        return fail(Text::with(UPBEAT_TEXT("it is %1 long"), durationInWords(info.durationS)), where,
                     UPBEAT_TEXT("cut it to two hours or less"));
     return opened;
 }
