@@ -1,8 +1,7 @@
 #include <QTemporaryDir>
 #include <QTest>
 
-#include "said.h"
-#include "takes.h"
+#include "log_room.h"
 #include "upbeat/logbook/take_archive.h"
 #include "upbeat/logbook/take_repository.h"
 #include "upbeat/music/library.h"
@@ -32,12 +31,6 @@ TakeAnalysis analysed(const TakeRecord& take) {
     return analyzeTake(take.exercise, take.frame, {take.hits, take.trace}, {practiceProfile(), *take.ladder, {}});
 }
 
-std::unique_ptr<Logbook> logbookIn(const QTemporaryDir& dir) {
-    auto opened = Logbook::open(dir.filePath(QStringLiteral("logbook.db")).toStdString());
-    if (!opened) qFatal("%s", opened.error().sentence().c_str());
-    return *std::move(opened);
-}
-
 }  // namespace
 
 class TestTakeVerdicts : public QObject {
@@ -45,7 +38,7 @@ class TestTakeVerdicts : public QObject {
   private Q_SLOTS:
     void gatesAndFiguresComeBackAsTheyWere() {
         const QTemporaryDir dir;
-        const auto logbook = logbookIn(dir);
+        const auto logbook = opened(dir);
         const TakeRecord take = takeOf();
         const TakeAnalysis said = analysed(take);
         TakeRepository takes(*logbook);
@@ -88,7 +81,7 @@ class TestTakeVerdicts : public QObject {
     void everyReasonComesBack() {
         QFETCH(const Reason, reason);
         const QTemporaryDir dir;
-        const auto logbook = logbookIn(dir);
+        const auto logbook = opened(dir);
         const TakeRecord take = takeOf();
         TakeAnalysis said = analysed(take);
         said.gates = {
@@ -114,7 +107,7 @@ class TestTakeVerdicts : public QObject {
         TakeAnalysis said = analysed(takeOf());
         said.verdict.reason = TakeWasDamaged{99};  // nothing of today would say that
         {
-            const auto logbook = logbookIn(dir);
+            const auto logbook = opened(dir);
             id = *TakeRepository(*logbook).add(takeOf(), said);
             (void)LadderRepository(*logbook).save("paradiddle-accents", {{80, 200, 10, 4, false}, 120});
         }
@@ -137,7 +130,7 @@ class TestTakeVerdicts : public QObject {
         const QString file = dir.filePath(QStringLiteral("logbook.db"));
         QVERIFY(QFile::copy(QStringLiteral(UPBEAT_SOURCE_DIR "/tests/logbook/data/logbook-4.db"), file));
         QFile::setPermissions(file, QFile::ReadOwner | QFile::WriteOwner);
-        const auto logbook = logbookIn(dir);
+        const auto logbook = opened(dir);
         TakeRepository takes(*logbook);
         QStringList headlines;
         const auto all = takes.list();
@@ -148,9 +141,10 @@ class TestTakeVerdicts : public QObject {
             QVERIFY(!*takes.verdictOf(take.id));  // its gates are not known: it is judged again
         }
         headlines.sort();
-        QCOMPARE(headlines, (QStringList{QStringLiteral("Again at 60."), QStringLiteral("Full speed: 60."),
-                                         QStringLiteral("Isolate beat 3 of bar 2."), QStringLiteral("Isolate beat 4 of bar 1."),
-                                         QStringLiteral("On to the next part."), QStringLiteral("Up to 118.")}));
+        QCOMPARE(headlines,
+                 (QStringList{QStringLiteral("Again at 60."), QStringLiteral("Full speed: 60."),
+                              QStringLiteral("Isolate beat 3 of bar 2."), QStringLiteral("Isolate beat 4 of bar 1."),
+                              QStringLiteral("On to the next part."), QStringLiteral("Up to 118.")}));
         const auto id = takes.add(takeOf(), analysed(takeOf()));
         QVERIFY(id && *takes.verdictOf(*id));
     }
@@ -158,7 +152,7 @@ class TestTakeVerdicts : public QObject {
     void noSentenceIsKept() {
         const QTemporaryDir dir;
         {
-            const auto logbook = logbookIn(dir);
+            const auto logbook = opened(dir);
             QVERIFY(TakeRepository(*logbook).add(takeOf(), analysed(takeOf())).has_value());
         }
         QFile file(dir.filePath(QStringLiteral("logbook.db")));
