@@ -4,6 +4,8 @@
 #include <array>
 #include <cmath>
 
+#include "upbeat/units/name_table.h"
+
 namespace upbeat {
 
 namespace {
@@ -24,7 +26,7 @@ constexpr std::array<NameAndUnit, 11> kNames{{{"spread", "ms"},
                                               {"offbeat", "%"},
                                               {"grace_spread", "ms"},
                                               {"drift", "ms a bar"}}};
-constexpr std::array<std::string_view, 3> kStates{"met", "missed", "unsure"};
+constexpr NameTable<3> kStates{"met", "missed", "unsure"};
 
 /// |figure|: the interval of a distance; it starts at 0 when the figure's interval holds 0.
 Figure distance(const Figure& f) {
@@ -100,13 +102,11 @@ std::string_view unitOf(GateKind kind) {
     return kNames.at(static_cast<std::size_t>(kind)).unit;
 }
 std::string_view toName(GateState state) {
-    return kStates.at(static_cast<std::size_t>(state));
+    return nameIn(kStates, state);
 }
 
 std::optional<GateState> gateStateFromName(std::string_view name) {
-    const auto found = std::find(kStates.begin(), kStates.end(), name);
-    if (found == kStates.end()) return std::nullopt;
-    return static_cast<GateState>(found - kStates.begin());
+    return valueNamed<GateState>(kStates, name);
 }
 
 std::optional<GateKind> gateFromName(std::string_view name) {

@@ -2,16 +2,22 @@
 
 #include <algorithm>
 
+#include "upbeat/units/name_table.h"
+
 namespace upbeat {
 
+namespace {
+
+constexpr NameTable<2> kNames{"practice", "performance"};
+
+}  // namespace
+
 std::string_view toName(ProfileKind kind) {
-    return kind == ProfileKind::Performance ? "performance" : "practice";
+    return nameIn(kNames, kind);
 }
 
 std::optional<ProfileKind> profileFromName(std::string_view name) {
-    for (const auto kind : {ProfileKind::Practice, ProfileKind::Performance})
-        if (name == toName(kind)) return kind;
-    return std::nullopt;
+    return valueNamed<ProfileKind>(kNames, name);
 }
 
 Profile profileOf(ProfileKind kind) {

@@ -1,14 +1,15 @@
 #include "upbeat/ladder/verdict.h"
 
 #include <algorithm>
-#include <array>
 #include <cmath>
+
+#include "upbeat/units/name_table.h"
 
 namespace upbeat {
 
 namespace {
 
-constexpr std::array<std::string_view, 5> kActions{"up", "again", "back", "isolate", "easier"};
+constexpr NameTable<5> kActions{"up", "again", "back", "isolate", "easier"};
 constexpr double kSameTempo = 0.01;
 
 bool missedBefore(const std::vector<RungTake>& history, double tempoBpm, GateKind kind) {
@@ -73,13 +74,11 @@ Verdict again(double tempoBpm, const Ladder& ladder) {
 }  // namespace
 
 std::string_view toName(Action action) {
-    return kActions.at(static_cast<std::size_t>(action));
+    return nameIn(kActions, action);
 }
 
 std::optional<Action> actionFromName(std::string_view name) {
-    const auto found = std::find(kActions.begin(), kActions.end(), name);
-    if (found == kActions.end()) return std::nullopt;
-    return static_cast<Action>(found - kActions.begin());
+    return valueNamed<Action>(kActions, name);
 }
 
 Verdict damagedTake(double tempoBpm, double lostS, const Ladder& ladder) {
