@@ -1,7 +1,8 @@
 #include "demo/demo_arrival.h"
-#include "studio/notices.h"
 
 #include <QMetaObject>
+
+#include "studio/notices.h"
 
 namespace upbeat {
 

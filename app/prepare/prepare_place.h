@@ -6,7 +6,6 @@
 #include <QLineEdit>
 #include <QListView>
 #include <QStackedWidget>
-#include <QTimer>
 
 #include "place/place.h"
 #include "prepare/count_line_editor.h"

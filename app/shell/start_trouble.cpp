@@ -5,6 +5,7 @@
 #include <QPushButton>
 #include <QVBoxLayout>
 
+#include "studio/notices.h"
 #include "theme/theme.h"
 
 namespace upbeat {
@@ -17,7 +18,7 @@ StartTrouble::StartTrouble(const Error& error, bool canRebuild, QWidget* parent)
     down->setSpacing(18);
     auto* lead = new QLabel(tr("Your practice folder cannot be opened. Nothing was changed in it."), this);
     lead->setFont(typeFace(Type::kLead, true));
-    auto* sentence = new QLabel(QString::fromStdString(error.sentence()), this);
+    auto* sentence = new QLabel(sentenceOf(error), this);
     sentence->setFont(typeFace(Type::kText));
     for (QLabel* label : {lead, sentence}) {
         label->setWordWrap(true);

@@ -10,21 +10,21 @@ ClickPreset divided(const char* name, int subdivision, double swing = 1) {
     ClickChoice click;
     click.subdivision = subdivision;
     click.swing = swing;
-    return {inWords(Text(name)), click};
+    return {inWords(name), click};
 }
 
 ClickPreset chosen(const char* name, std::uint32_t beats, bool offBeats = false) {
     ClickChoice click;
     click.beats = beats;
     click.offBeats = offBeats;
-    return {inWords(Text(name)), click};
+    return {inWords(name), click};
 }
 
 ClickPreset silent(const char* name, int barsOn, int barsOff) {
     ClickChoice click;
     click.barsOn = barsOn;
     click.barsOff = barsOff;
-    return {inWords(Text(name)), click};
+    return {inWords(name), click};
 }
 
 ClickPreset countInOnly() {

@@ -12,6 +12,8 @@
 
 namespace upbeat {
 
+struct Converted;
+
 /// The exercises one can choose from: the player's own, each a file beside the logbook, and the built-in ones.
 class Shelf : public QObject {
     Q_OBJECT
@@ -49,7 +51,7 @@ class Shelf : public QObject {
   private:
     void readOwn();
     [[nodiscard]] std::string freeId() const;
-    void takeIn(const Result<struct Converted>& read);
+    void takeIn(const Result<Converted>& read);
 
     With m_with;
     std::vector<Exercise> m_exercises;

@@ -48,14 +48,19 @@ void TakeKeeper::findInterrupted() {
         m_with.notices.complain(left.error());
 }
 
+template <class Done>
+void TakeKeeper::rescue(const std::string& name, const TaughtKit& kit, Done done) {
+    m_with.worker.run(
+        [name, kit, archive = m_with.archive] {
+            return archive.rescue(
+                name, [&kit](TakeRecord& take, const CoachPlan& plan) { return measureFresh(take, plan, kit); });
+        },
+        std::move(done));
+}
+
 void TakeKeeper::recoverInterrupted() {
     for (const std::string& name : m_interrupted)
-        m_with.worker.run(
-            [name, archive = m_with.archive, kit = m_with.lessons.kit()] {
-                return archive.rescue(
-                    name, [&kit](TakeRecord& take, const CoachPlan& plan) { return measureFresh(take, plan, kit); });
-            },
-            [this, name](const Result<Rescued>& outcome) { tellOf(name, outcome); });
+        rescue(name, m_with.lessons.kit(), [this, name](const Result<Rescued>& outcome) { tellOf(name, outcome); });
 }
 
 void TakeKeeper::tellOf(const std::string& name, const Result<Rescued>& outcome) {
@@ -82,19 +87,11 @@ void TakeKeeper::discardInterrupted() {
         [](bool) {});
 }
 
-void TakeKeeper::readAgain(const std::string& name) {
-    m_with.worker.run(
-        [name, archive = m_with.archive] {
-            return archive.rescue(name,
-                                  [](TakeRecord& take, const CoachPlan& plan) { return measureFresh(take, plan, {}); });
-        },
-        [this](const Result<Rescued>& outcome) {
+void TakeKeeper::rebuildLog(const QString& damaged) {
+    for (const std::string& name : std::exchange(m_interrupted, {}))
+        rescue(name, {}, [this](const Result<Rescued>& outcome) {
             if (!outcome) m_with.notices.complain(outcome.error());
         });
-}
-
-void TakeKeeper::rebuildLog(const QString& damaged) {
-    for (const std::string& name : std::exchange(m_interrupted, {})) readAgain(name);
     m_with.worker.run(
         [archive = m_with.archive] { return archive.rebuildLadders(); },
         [this, damaged](const Result<void>& done) {

@@ -48,7 +48,9 @@ class TakeKeeper : public QObject {
   private:
     void keep(const TakePtr& take, const NextStepPtr& step);
     void tellOf(const std::string& name, const Result<Rescued>& outcome);
-    void readAgain(const std::string& name);
+    /// Measures a recording that was left behind with what the microphone was taught, and keeps it.
+    template <class Done>
+    void rescue(const std::string& name, const TaughtKit& kit, Done done);
 
     With m_with;
     std::vector<std::string> m_interrupted;

@@ -3,6 +3,7 @@
 #include <QSqlQuery>
 #include <QVariant>
 #include <initializer_list>
+#include <string_view>
 #include <vector>
 
 #include "upbeat/logbook/logbook.h"
@@ -36,8 +37,8 @@ class Transaction {
     bool m_open;
 };
 
-[[nodiscard]] inline QString toQt(const std::string& text) {
-    return QString::fromStdString(text);
+[[nodiscard]] inline QString toQt(std::string_view text) {
+    return QString::fromUtf8(text.data(), static_cast<qsizetype>(text.size()));
 }
 
 }  // namespace upbeat

@@ -54,7 +54,7 @@ Result<void> TakeRepository::addHits(qint64 id, const TakeRecord& take) {
                                   hit.strength,
                                   hit.contrastDb,
                                   hit.clipped,
-                                  hit.voice ? QVariant(toQt(std::string(toName(*hit.voice)))) : QVariant(),
+                                  hit.voice ? QVariant(toQt(toName(*hit.voice))) : QVariant(),
                                   hit.exact,
                                   hit.doubtful,
                                   hit.hides,
@@ -86,12 +86,11 @@ Result<qint64> TakeRepository::add(const TakeRecord& take, const TakeAnalysis& a
     if (!session) return tl::unexpected(session.error());
     const RungTake remembered = remember(take.frame.tempoBpm, analysis.gates);
     std::vector<Cell> cells = cellsOf(take);
-    cells.insert(
-        cells.end(),
-        {{"session_id", *session},
-         {"exercise_version_id", *version},
-         {"clean", remembered.clean},
-         {"missed_gate", remembered.missed ? QVariant(toQt(std::string(toName(*remembered.missed)))) : QVariant()}});
+    cells.insert(cells.end(),
+                 {{"session_id", *session},
+                  {"exercise_version_id", *version},
+                  {"clean", remembered.clean},
+                  {"missed_gate", remembered.missed ? QVariant(toQt(toName(*remembered.missed))) : QVariant()}});
     const auto id = insertRow(m_logbook, "take", cells);
     if (!id) return id;
     if (auto done = addHits(*id, take); !done) return tl::unexpected(done.error());

@@ -58,7 +58,7 @@ std::vector<Cell> cellsOf(const TakeRecord& take) {
                             {"duration_s", take.durationS},
                             {"sample_rate", take.sampleRate},
                             {"device", toQt(take.device)},
-                            {"profile", toQt(std::string(toName(take.profile)))},
+                            {"profile", toQt(toName(take.profile))},
                             {"file", toQt(take.file)},
                             {"recovered", take.recovered},
                             {"note", toQt(take.note)},

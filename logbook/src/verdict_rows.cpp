@@ -10,19 +10,13 @@ namespace {
 constexpr std::array<std::string_view, std::variant_size_v<Reason>> kReasons{
     "", "clean", "gate_missed", "fell_apart", "gate_unsure", "too_little", "damaged"};
 
-QVariant textOf(std::string_view text) {
-    return QString::fromUtf8(text.data(), static_cast<qsizetype>(text.size()));
-}
-
 struct ReasonCells {
     std::vector<Cell>& cells;
 
     void operator()(const GateWasMissed& missed) const {
-        cells.push_back({"why_gate", textOf(toName(missed.gate.kind))});
+        cells.push_back({"why_gate", toQt(toName(missed.gate.kind))});
     }
-    void operator()(const GateIsUnsure& unsure) const {
-        cells.push_back({"why_gate", textOf(toName(unsure.gate.kind))});
-    }
+    void operator()(const GateIsUnsure& unsure) const { cells.push_back({"why_gate", toQt(toName(unsure.gate.kind))}); }
     void operator()(const FellApart& apart) const {
         cells.insert(cells.end(), {{"why_missed", apart.missed}, {"why_extra", apart.extra}});
     }
@@ -32,11 +26,11 @@ struct ReasonCells {
 };
 
 /// "left", "snare", "other".
-QVariant textOf(const std::optional<StrokeGroup>& who) {
+QVariant nameOf(const std::optional<StrokeGroup>& who) {
     if (!who) return {};
-    if (const auto* limb = std::get_if<Limb>(&*who)) return textOf(toName(*limb));
-    if (const auto* voice = std::get_if<Voice>(&*who)) return textOf(toName(*voice));
-    return textOf("other");
+    if (const auto* limb = std::get_if<Limb>(&*who)) return toQt(toName(*limb));
+    if (const auto* voice = std::get_if<Voice>(&*who)) return toQt(toName(*voice));
+    return toQt("other");
 }
 
 std::optional<StrokeGroup> groupFrom(const std::string& name) {
@@ -58,9 +52,9 @@ Beats beatFrom(const Row& row, const char* column) {
 }  // namespace
 
 std::vector<Cell> cellsOf(const Verdict& v) {
-    std::vector<Cell> cells{{"action", textOf(toName(v.action))},
+    std::vector<Cell> cells{{"action", toQt(toName(v.action))},
                             {"next_bpm", v.nextTempoBpm},
-                            {"why", textOf(kReasons.at(v.reason.index()))},
+                            {"why", toQt(kReasons.at(v.reason.index()))},
                             {"page_bars", v.pageBars},
                             {"stage", v.stage},
                             {"clean_in_a_row", v.cleanInARow},
@@ -75,16 +69,16 @@ std::vector<Cell> cellsOf(const Verdict& v) {
 }
 
 std::vector<Cell> cellsOf(const Gate& gate) {
-    return {{"name", textOf(toName(gate.kind))},
+    return {{"name", toQt(toName(gate.kind))},
             {"measured", gate.measured.value},
             {"low", gate.measured.low},
             {"high", gate.measured.high},
             {"n", gate.measured.n},
             {"asked", gate.limit},
             {"at_least", gate.atLeast},
-            {"state", textOf(toName(gate.state))},
+            {"state", toQt(toName(gate.state))},
             {"stroke", gate.stroke ? QVariant(*gate.stroke) : QVariant()},
-            {"who", textOf(gate.who)}};
+            {"who", nameOf(gate.who)}};
 }
 
 Verdict verdictFrom(const Row& row) {
