@@ -5,8 +5,8 @@
 
 namespace upbeat {
 
-void AudioEngine::process(std::span<const float> in, std::span<float> out, std::int64_t position, bool late) noexcept {
-    if (RecordingRun* run = m_active.load(std::memory_order_acquire)) run->process(in, out, position, late);
+void AudioEngine::process(std::span<const float> in, std::span<float> out, const Cycle& cycle) noexcept {
+    if (RecordingRun* run = m_active.load(std::memory_order_acquire)) run->process(in, out, cycle);
     if (Playback* playback = m_playing.load(std::memory_order_acquire)) playInto(out, *playback);
     float peak = m_peak.load(std::memory_order_relaxed);
     for (const float v : in) peak = std::max(peak, std::abs(v));

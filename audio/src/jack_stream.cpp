@@ -43,6 +43,8 @@ struct JackStream::Impl {
     bool first = true;
     jack_nframes_t lastFrame = 0;
     std::int64_t position = 0;
+    std::atomic<int> clock{0};  // grows when the server's rate changes
+    int rate = 0;
     jack_port_t* heard = nullptr;  // the port that is listened to
     std::atomic<bool> gone{false};
     std::atomic<bool> wired{false};  // it was connected once
@@ -55,17 +57,23 @@ struct JackStream::Impl {
         unplugged.store(wired.load() && !connected);
     }
 
+    int runAt(int newRate) noexcept {
+        if (rate != 0 && newRate != rate) clock.fetch_add(1);
+        rate = newRate;
+        return 0;
+    }
+
     int cycle(jack_nframes_t frames) noexcept {
         const jack_nframes_t now = jack_last_frame_time(client.get());
-        // Unsigned difference: right across the wrap of the 32-bit frame clock.
-        if (!first) position += static_cast<std::int64_t>(now - lastFrame);
+        // The signed difference is right across the wrap of the 32-bit frame clock, and where the clock is set back.
+        if (!first) position += static_cast<std::int32_t>(now - lastFrame);
         first = false;
         lastFrame = now;
         const auto* input = static_cast<const float*>(jack_port_get_buffer(in, frames));
         auto* output = static_cast<float*>(jack_port_get_buffer(out, frames));
         std::fill_n(output, frames, 0.0F);
         const bool late = jack_frames_since_cycle_start(client.get()) > frames || unplugged.load();
-        process->process(std::span(input, frames), std::span(output, frames), position, late);
+        process->process(std::span(input, frames), std::span(output, frames), {position, late, clock.load()});
         passNotes(frames);
         return 0;
     }
@@ -118,6 +126,10 @@ Result<void> JackStream::start(AudioProcess& process) {
     impl->heard = m_midiPort.empty() ? impl->in : impl->midi;
     jack_set_port_connect_callback(
         client, [](jack_port_id_t, jack_port_id_t, int, void* self) { static_cast<Impl*>(self)->rewired(); },
+        impl.get());
+    // It is called once with the rate that holds already.
+    jack_set_sample_rate_callback(
+        client, [](jack_nframes_t rate, void* self) { return static_cast<Impl*>(self)->runAt(static_cast<int>(rate)); },
         impl.get());
     if (jack_activate(client) != 0)
         return fail(UPBEAT_TEXT("the sound server does not start us"), "sound input",

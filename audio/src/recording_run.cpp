@@ -1,5 +1,6 @@
 #include "upbeat/audio/recording_run.h"
 
+#include <algorithm>
 #include <cmath>
 
 #include "upbeat/music/click_sound.h"
@@ -16,35 +17,39 @@ RecordingRun::RecordingRun(TakePlan plan, int sampleRate)
     : m_plan(std::move(plan)),
       m_sampleRate(sampleRate),
       m_total(std::llround(m_plan.durationS() * sampleRate)),
+      m_clock(sampleRate),
       m_samples(kRingSeconds * static_cast<std::size_t>(sampleRate)),
-      m_losses(256),
+      m_losses(4096),
       m_notes(4096) {
     for (const ClickKind kind : {ClickKind::Bar, ClickKind::Beat, ClickKind::Subdivision})
         m_clickSounds.at(static_cast<std::size_t>(kind)) = clickSound(kind, sampleRate, m_plan.click.tone);
 }
 
-void RecordingRun::process(std::span<const float> in, std::span<float> out, std::int64_t position, bool late) noexcept {
+void RecordingRun::process(std::span<const float> in, std::span<float> out, const Cycle& cycle) noexcept {
     if (isFinished()) return;
-    if (startPosition() < 0) m_start.store(position, std::memory_order_release);
-    const std::int64_t from = position - startPosition();
+    if (startPosition() < 0) m_start.store(cycle.position, std::memory_order_release);
+    const std::int64_t before = m_clock.expected();
     const auto frames = static_cast<std::int64_t>(in.size());
-    if (from > m_expected || late) noteGap(from, m_expected, frames, late);
-    playClicks(out, from);
-    handOver(in, from);
-    m_expected = from + frames;
-    m_passed.store(m_expected, std::memory_order_release);
-    if (m_expected >= m_total || wasStopped()) m_finished.store(true, std::memory_order_release);
+    const bool wasBroken = m_clock.isBroken();
+    const TakeClock::Placed placed = m_clock.place(cycle, frames);
+    // What is delivered twice contradicts itself: neither copy is trusted.
+    if (placed.skip > 0) report({placed.from, 0, before - placed.from});
+    if (m_clock.isBroken() && !wasBroken)
+        report({before, placed.gap, m_total - before - placed.gap});
+    else if (placed.gap > 0 || cycle.late)
+        report({before, placed.gap,
+                cycle.late ? std::clamp<std::int64_t>(m_total - before - placed.gap, 0, frames - placed.skip) : 0});
+    playClicks(out, placed.from);
+    handOver(in.subspan(static_cast<std::size_t>(placed.skip)), placed.from + placed.skip);
+    m_passed.store(m_clock.expected(), std::memory_order_release);
+    if (m_clock.expected() >= m_total || wasStopped()) m_finished.store(true, std::memory_order_release);
 }
 
 void RecordingRun::note(const StruckNote& note) noexcept {
-    if (startPosition() < 0 || note.position < startPosition()) return;
-    const StruckNote inTake{note.position - startPosition(), note.key, note.velocity};
+    if (startPosition() < 0) return;
+    const StruckNote inTake{m_clock.inTake(note.position), note.key, note.velocity};
+    if (inTake.position < 0) return;
     (void)m_notes.push(std::span(&inTake, 1));
-}
-
-void RecordingRun::noteGap(std::int64_t from, std::int64_t expected, std::int64_t frames, bool late) noexcept {
-    const LostFrames lost{expected, from - expected, late ? frames : 0};
-    (void)m_losses.push(std::span(&lost, 1));
 }
 
 void RecordingRun::handOver(std::span<const float> in, std::int64_t from) noexcept {
@@ -53,17 +58,16 @@ void RecordingRun::handOver(std::span<const float> in, std::int64_t from) noexce
     const auto count = std::min(in.size(), static_cast<std::size_t>(room));
     if (m_samples.push(in.first(count))) return;
     // The writer has been stalled for seconds: the samples are lost, and that is recorded like a gap of the device.
-    const LostFrames lost{from, static_cast<std::int64_t>(count), 0};
-    (void)m_losses.push(std::span(&lost, 1));
+    report({from, static_cast<std::int64_t>(count), 0});
 }
 
 void RecordingRun::playClicks(std::span<float> out, std::int64_t from) noexcept {
     const auto to = from + static_cast<std::int64_t>(out.size());
-    const double lastClickS = m_plan.click.firstBeat().value() + m_plan.playingS() + 1e-6;
+    const double lastClickS = m_plan.lastClickS();
     for (std::int64_t index = m_nextClick;; ++index) {
         const Click click = clickAt(m_plan.click, index);
         const std::int64_t at = std::llround((TakePlan::kLeadS + click.timeS) * m_sampleRate);
-        if (at >= to || click.timeS > lastClickS) break;
+        if (at >= to || TakePlan::kLeadS + click.timeS > lastClickS) break;
         const auto& wave = m_clickSounds[static_cast<std::size_t>(click.kind)];
         const auto end = at + static_cast<std::int64_t>(wave.size());
         if (end <= from) {

@@ -42,7 +42,7 @@ void SimulatedStream::run(const std::stop_token& token, AudioProcess& process) {
             m_source.fill(in, position, current);
         }
         std::fill(out.begin(), out.end(), 0.0F);
-        process.process(in, out, position, false);
+        process.process(in, out, {position});
         const double dueS = static_cast<double>(position + periodFrames()) / sampleRate() / m_speed;
         std::this_thread::sleep_until(begin + std::chrono::duration<double>(dueS));
     }

@@ -15,8 +15,8 @@ constexpr std::size_t kBlock = 4096;
 constexpr std::int64_t kLongestGapS = 30;
 
 std::vector<ClickMark> clicksIn(const RecordingRun& run) {
-    const ClickPlan& click = run.plan().click;
-    return clickMarks(click, click.firstBeat().value(), static_cast<double>(run.totalFrames()) / run.sampleRate());
+    const TakePlan& plan = run.plan();
+    return clickMarks(plan.click, plan.firstBeatS(), plan.lastClickS());
 }
 
 }  // namespace
@@ -116,19 +116,21 @@ void TakeWriter::insertLost(const LostFrames& lost) {
     }
 }
 
-/// Spans that touch become one: an input that is unplugged damages every cycle.
+/// Spans that touch become one: an input that is unplugged damages every cycle, a clock that goes back reaches over
+/// several.
 void TakeWriter::addDamaged(const LostFrames& lost) {
     const double rate = m_run->sampleRate();
-    const DamagedSpan span{static_cast<double>(lost.at) / rate,
-                           static_cast<double>(lost.at + lost.count + lost.damaged) / rate};
+    DamagedSpan span{static_cast<double>(lost.at) / rate,
+                     static_cast<double>(lost.at + lost.count + lost.damaged) / rate};
     auto& damaged = m_result.take.frame.damaged;
     constexpr double kTouchS = 1e-6;
-    if (!damaged.empty() && span.fromS <= damaged.back().toS + kTouchS) {
-        damaged.back().toS = std::max(damaged.back().toS, span.toS);
-        return;
+    const std::size_t before = damaged.size();
+    while (!damaged.empty() && span.fromS <= damaged.back().toS + kTouchS) {
+        span = {std::min(span.fromS, damaged.back().fromS), std::max(span.toS, damaged.back().toS)};
+        damaged.pop_back();
     }
     damaged.push_back(span);
-    ++m_lossCount;
+    if (damaged.size() > before) ++m_lossCount;
 }
 
 void TakeWriter::take(std::span<const float> samples) {

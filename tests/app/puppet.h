@@ -37,9 +37,9 @@ class PuppetStream : public DuplexStream, private AudioProcess {
     }
 
   private:
-    void process(std::span<const float> in, std::span<float> out, std::int64_t position, bool late) noexcept override {
+    void process(std::span<const float> in, std::span<float> out, const Cycle& cycle) noexcept override {
         if (m_strings->gone.load() || m_strings->silent.load()) return;
-        m_process->process(in, out, position, late || m_strings->unplugged.load());
+        m_process->process(in, out, {cycle.position, cycle.late || m_strings->unplugged.load(), cycle.clock});
     }
 
     std::shared_ptr<Strings> m_strings;

@@ -145,7 +145,7 @@ class TestEngine : public QObject {
             const auto run = std::make_shared<RecordingRun>(planOf("singles-sixteenths", 200, 1), 48000);
             for (std::int64_t position = 0; !run->isFinished(); position += 256) {
                 source.fill(in, position, run);
-                run->process(in, out, position, false);
+                run->process(in, out, {position});
             }
             played.emplace_back();
             for (const PlayedHit& hit : source.performance().hits) played.back().push_back(hit.timeS);

@@ -15,7 +15,7 @@ namespace upbeat {
 /// them; an object the audio thread may still hold is kept until two more cycles have passed.
 class AudioEngine : public AudioProcess {
   public:
-    void process(std::span<const float> in, std::span<float> out, std::int64_t position, bool late) noexcept override;
+    void process(std::span<const float> in, std::span<float> out, const Cycle& cycle) noexcept override;
     void note(const StruckNote& note) noexcept override;
 
     // Control thread.

@@ -24,6 +24,12 @@ class OfflineStream : public DuplexStream {
     std::span<const float> cycle(bool late = false);
     /// The device loses frames: the clock goes on, nothing is processed.
     void drop(std::int64_t frames) { m_position += frames; }
+    /// The device's clock is set to another time, forward or back, without anything being lost.
+    void setClock(std::int64_t position) { m_position = position; }
+    /// The device goes on with cycles of another length.
+    void setPeriod(int frames);
+    /// The device goes on by another clock.
+    void changeClock() { ++m_clock; }
     [[nodiscard]] std::int64_t position() const { return m_position; }
 
   private:
@@ -32,6 +38,7 @@ class OfflineStream : public DuplexStream {
     Source m_source;
     AudioProcess* m_process = nullptr;
     std::int64_t m_position = 0;
+    int m_clock = 0;
     std::vector<float> m_in;
     std::vector<float> m_out;
 };

@@ -8,6 +8,7 @@
 
 #include "upbeat/audio/spsc_ring.h"
 #include "upbeat/audio/stream.h"
+#include "upbeat/audio/take_clock.h"
 #include "upbeat/audio/take_plan.h"
 
 namespace upbeat {
@@ -16,7 +17,7 @@ namespace upbeat {
 struct LostFrames {
     std::int64_t at = 0;
     std::int64_t count = 0;    ///< Missing frames: the recording holds zeros there.
-    std::int64_t damaged = 0;  ///< Frames after `at` that are there but cannot be trusted.
+    std::int64_t damaged = 0;  ///< Frames after those that are there but cannot be trusted.
 };
 
 /// The part of a take that lives on the audio thread: plays the click at exact samples and hands the input to the
@@ -27,7 +28,7 @@ class RecordingRun {
     RecordingRun(TakePlan plan, int sampleRate);
 
     /// Audio thread. The first call fixes the start of the take.
-    void process(std::span<const float> in, std::span<float> out, std::int64_t position, bool late) noexcept;
+    void process(std::span<const float> in, std::span<float> out, const Cycle& cycle) noexcept;
 
     /// Audio thread: a note of the stream. Notes before the take are not part of it.
     void note(const StruckNote& note) noexcept;
@@ -57,14 +58,14 @@ class RecordingRun {
   private:
     void playClicks(std::span<float> out, std::int64_t from) noexcept;
     void handOver(std::span<const float> in, std::int64_t from) noexcept;
-    void noteGap(std::int64_t from, std::int64_t expected, std::int64_t frames, bool late) noexcept;
+    void report(const LostFrames& lost) noexcept { (void)m_losses.push(std::span(&lost, 1)); }
 
     TakePlan m_plan;
     int m_sampleRate;
     std::int64_t m_total;
     std::array<std::vector<float>, 3> m_clickSounds;
     std::int64_t m_nextClick = 0;
-    std::int64_t m_expected = 0;
+    TakeClock m_clock;
     SpscRing<float> m_samples;
     SpscRing<LostFrames> m_losses;
     SpscRing<StruckNote> m_notes;

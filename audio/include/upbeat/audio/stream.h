@@ -18,14 +18,21 @@ struct StruckNote {
     int velocity = 0;  ///< 1 to 127.
 };
 
+/// Where a cycle stands.
+struct Cycle {
+    /// Frames since the stream started, by the device's clock: jumps forward where cycles were dropped, and back where
+    /// the device had been ahead of itself.
+    std::int64_t position = 0;
+    bool late = false;  ///< It was run too late to be heard whole, or nothing was connected.
+    int clock = 0;      ///< Another number from where the rate or the clock itself is another one.
+};
+
 /// What runs on the audio thread. `process` never allocates, locks, logs or touches files.
 class AudioProcess {
   public:
     virtual ~AudioProcess() = default;
-    /// `in` and `out` have the same length; `out` comes zeroed. `position` counts frames since the stream started; it
-    /// jumps where cycles were dropped. `late` says the cycle was run too late to be heard whole.
-    virtual void process(std::span<const float> in, std::span<float> out, std::int64_t position,
-                         bool late) noexcept = 0;
+    /// `in` and `out` have the same length; `out` comes zeroed.
+    virtual void process(std::span<const float> in, std::span<float> out, const Cycle& cycle) noexcept = 0;
     /// A note that was struck on a MIDI instrument at a frame of the stream; follows the `process` of its cycle.
     virtual void note(const StruckNote& /*note*/) noexcept {}
 };

@@ -24,6 +24,8 @@ struct TakePlan {
 
     [[nodiscard]] double firstBeatS() const { return kLeadS + click.firstBeat().value(); }
     [[nodiscard]] double playingS() const { return barStartS(exercise, click.tempo, bars); }
+    /// The click goes as far as the bar line after the last bar.
+    [[nodiscard]] double lastClickS() const { return firstBeatS() + playingS() + 1e-6; }
     [[nodiscard]] double durationS() const { return firstBeatS() + playingS() + latencyS + kTailS; }
 };
 
