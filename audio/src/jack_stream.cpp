@@ -1,40 +1,45 @@
 #include "upbeat/audio/jack_stream.h"
 
-#include <jack/jack.h>
-#include <jack/midiport.h>
-
 #include <algorithm>
 #include <atomic>
 #include <span>
+
+#include "jack_library.h"
+#include "upbeat/audio/note_bytes.h"
 
 namespace upbeat {
 
 namespace {
 
 struct CloseClient {
-    void operator()(jack_client_t* client) const { jack_client_close(client); }
+    void operator()(jack_client_t* client) const { JackLibrary::find()->clientClose(client); }
 };
 using Client = std::unique_ptr<jack_client_t, CloseClient>;
 
-Client openClient(const char* name) {
+Result<Client> openClient(const char* name) {
+    const JackLibrary* jack = JackLibrary::find();
     // JackNoStartServer: a program that measures must not start a sound server behind the user's back.
-    return Client(jack_client_open(name, JackNoStartServer, nullptr));
+    Client client(jack == nullptr ? nullptr : jack->clientOpen(name, JackNoStartServer, nullptr));
+    if (!client)
+        return fail(UPBEAT_TEXT("no JACK server answers"), "sound", UPBEAT_TEXT("start it, or choose another input"));
+    return client;
 }
 
 std::vector<std::string> portsOf(jack_client_t* client, unsigned long flags,
                                  const char* type = JACK_DEFAULT_AUDIO_TYPE) {
+    const JackLibrary& jack = *JackLibrary::find();
     std::vector<std::string> names;
-    const char** ports = jack_get_ports(client, nullptr, type, flags);
-    for (const char** port = ports; port != nullptr && *port != nullptr; ++port) names.emplace_back(*port);
-    jack_free(ports);
+    const char** ports = jack.getPorts(client, nullptr, type, flags);
+    for (const char** port = ports; port != nullptr && *port != nullptr; ++port)
+        if (std::string_view(*port).find("upbeat-check") == std::string_view::npos) names.emplace_back(*port);
+    if (ports != nullptr) jack.free(ports);
     return names;
 }
-
-void silent(const char* /*message*/) {}
 
 }  // namespace
 
 struct JackStream::Impl {
+    const JackLibrary* jack = JackLibrary::find();
     Client client;
     jack_port_t* in = nullptr;
     jack_port_t* out = nullptr;
@@ -50,9 +55,14 @@ struct JackStream::Impl {
     std::atomic<bool> wired{false};  // it was connected once
     std::atomic<bool> unplugged{false};
 
-    /// From the server's own thread: what is connected has changed.
-    void rewired() noexcept {
-        const bool connected = jack_port_connected(heard) > 0;
+    [[nodiscard]] Result<void> openPorts();
+    void listenToServer();
+    [[nodiscard]] Result<void> connect(const InputId& wanted) const;
+
+    /// From the server's own thread: what is connected has changed. Not noexcept: closing the client cancels that thread
+    /// wherever it waits, which unwinds through here.
+    void rewired() {
+        const bool connected = jack->portConnected(heard) > 0;
         if (connected) wired.store(true);
         unplugged.store(wired.load() && !connected);
     }
@@ -64,106 +74,102 @@ struct JackStream::Impl {
     }
 
     int cycle(jack_nframes_t frames) noexcept {
-        const jack_nframes_t now = jack_last_frame_time(client.get());
+        const jack_nframes_t now = jack->lastFrameTime(client.get());
         // The signed difference is right across the wrap of the 32-bit frame clock, and where the clock is set back.
         if (!first) position += static_cast<std::int32_t>(now - lastFrame);
         first = false;
         lastFrame = now;
-        const auto* input = static_cast<const float*>(jack_port_get_buffer(in, frames));
-        auto* output = static_cast<float*>(jack_port_get_buffer(out, frames));
+        const auto* input = static_cast<const float*>(jack->portGetBuffer(in, frames));
+        auto* output = static_cast<float*>(jack->portGetBuffer(out, frames));
         std::fill_n(output, frames, 0.0F);
-        const bool late = jack_frames_since_cycle_start(client.get()) > frames || unplugged.load();
+        const bool late = jack->framesSinceCycleStart(client.get()) > frames || unplugged.load();
         process->process(std::span(input, frames), std::span(output, frames), {position, late, clock.load()});
         passNotes(frames);
         return 0;
     }
 
     void passNotes(jack_nframes_t frames) noexcept {
-        constexpr unsigned kKind = 0xF0;
-        constexpr unsigned kNoteOn = 0x90;
-        constexpr unsigned kData = 0x7F;
-        void* events = jack_port_get_buffer(midi, frames);
-        const jack_nframes_t count = jack_midi_get_event_count(events);
+        void* events = jack->portGetBuffer(midi, frames);
+        const jack_nframes_t count = jack->midiGetEventCount(events);
         for (jack_nframes_t i = 0; i < count; ++i) {
             jack_midi_event_t event;
-            if (jack_midi_event_get(&event, events, i) != 0 || event.size < 3) continue;
-            // A note-on without velocity is a note-off.
-            if ((event.buffer[0] & kKind) != kNoteOn || (event.buffer[2] & kData) == 0) continue;
-            process->note({position + static_cast<std::int64_t>(event.time), static_cast<int>(event.buffer[1] & kData),
-                           static_cast<int>(event.buffer[2] & kData)});
+            if (jack->midiEventGet(&event, events, i) != 0) continue;
+            const auto note = struckNote(std::span(event.buffer, event.size), position + event.time);
+            if (note) process->note(*note);
         }
     }
 };
 
-JackStream::JackStream(std::string capturePort, std::string midiPort)
-    : m_capturePort(std::move(capturePort)), m_midiPort(std::move(midiPort)) {}
+JackStream::JackStream(InputId input) : m_input(std::move(input)) {}
 
 JackStream::~JackStream() {
     JackStream::stop();
 }
 
+Result<void> JackStream::Impl::openPorts() {
+    const auto port = [this](const char* name, const char* type, unsigned long flags) {
+        return jack->portRegister(client.get(), name, type, flags, 0);
+    };
+    in = port("in", JACK_DEFAULT_AUDIO_TYPE, JackPortIsInput);
+    out = port("out", JACK_DEFAULT_AUDIO_TYPE, JackPortIsOutput);
+    midi = port("notes", JACK_DEFAULT_MIDI_TYPE, JackPortIsInput);
+    if (in != nullptr && out != nullptr && midi != nullptr) return {};
+    return fail(UPBEAT_TEXT("the sound server gives no ports"), "sound input",
+                UPBEAT_TEXT("close other sound programs"));
+}
+
+void JackStream::Impl::listenToServer() {
+    jack_client_t* c = client.get();
+    jack->setProcessCallback(
+        c, [](jack_nframes_t frames, void* self) { return static_cast<Impl*>(self)->cycle(frames); }, this);
+    jack->onShutdown(
+        c, [](void* self) { static_cast<Impl*>(self)->gone.store(true); }, this);
+    jack->setPortConnectCallback(
+        c, [](jack_port_id_t, jack_port_id_t, int, void* self) { static_cast<Impl*>(self)->rewired(); }, this);
+    // It is called once with the rate that holds already.
+    jack->setSampleRateCallback(
+        c, [](jack_nframes_t now, void* self) { return static_cast<Impl*>(self)->runAt(static_cast<int>(now)); }, this);
+}
+
+/// Wires the chosen port, or the first physical one, to ours, and ours to the loudspeakers.
+Result<void> JackStream::Impl::connect(const InputId& wanted) const {
+    jack_client_t* c = client.get();
+    const auto playbacks = portsOf(c, JackPortIsInput | JackPortIsPhysical);
+    for (std::size_t i = 0; i < std::min<std::size_t>(2, playbacks.size()); ++i)
+        (void)jack->connect(c, jack->portName(out), playbacks[i].c_str());
+    std::string from;
+    if (const auto* notes = std::get_if<MidiInput>(&wanted)) from = notes->port;
+    if (const auto* sound = std::get_if<JackInput>(&wanted)) {
+        const auto captures = portsOf(c, JackPortIsOutput | JackPortIsPhysical);
+        from = sound->port.empty() && !captures.empty() ? captures.front() : sound->port;
+    }
+    if (from.empty() || jack->connect(c, from.c_str(), jack->portName(heard)) == 0) return {};
+    return fail(Text::with(UPBEAT_TEXT("the input %1 is not there"), from), "sound input",
+                UPBEAT_TEXT("plug it in, or choose another input"));
+}
+
 Result<void> JackStream::start(AudioProcess& process) {
     stop();
-    jack_set_error_function(silent);
-    jack_set_info_function(silent);
+    auto client = openClient("upbeat-check");
+    if (!client) return tl::unexpected(client.error());
     auto impl = std::make_unique<Impl>();
     impl->process = &process;
-    impl->client = openClient("upbeat-check");
-    if (!impl->client)
-        return fail(UPBEAT_TEXT("no JACK or PipeWire sound server answers"), "sound input",
-                    UPBEAT_TEXT("start one, run the program under pw-jack, or choose the simulated player"));
-    jack_client_t* client = impl->client.get();
-    impl->in = jack_port_register(client, "in", JACK_DEFAULT_AUDIO_TYPE, JackPortIsInput, 0);
-    impl->out = jack_port_register(client, "out", JACK_DEFAULT_AUDIO_TYPE, JackPortIsOutput, 0);
-    impl->midi = jack_port_register(client, "notes", JACK_DEFAULT_MIDI_TYPE, JackPortIsInput, 0);
-    if (impl->in == nullptr || impl->out == nullptr || impl->midi == nullptr)
-        return fail(UPBEAT_TEXT("the sound server gives no ports"), "sound input",
-                    UPBEAT_TEXT("close other sound programs"));
-    jack_set_process_callback(
-        client, [](jack_nframes_t frames, void* self) { return static_cast<Impl*>(self)->cycle(frames); }, impl.get());
-    jack_on_shutdown(
-        client, [](void* self) { static_cast<Impl*>(self)->gone.store(true); }, impl.get());
-    impl->heard = m_midiPort.empty() ? impl->in : impl->midi;
-    jack_set_port_connect_callback(
-        client, [](jack_port_id_t, jack_port_id_t, int, void* self) { static_cast<Impl*>(self)->rewired(); },
-        impl.get());
-    // It is called once with the rate that holds already.
-    jack_set_sample_rate_callback(
-        client, [](jack_nframes_t rate, void* self) { return static_cast<Impl*>(self)->runAt(static_cast<int>(rate)); },
-        impl.get());
-    if (jack_activate(client) != 0)
+    impl->client = *std::move(client);
+    if (auto opened = impl->openPorts(); !opened) return opened;
+    impl->heard = isNotes(m_input) ? impl->midi : impl->in;
+    impl->listenToServer();
+    if (impl->jack->activate(impl->client.get()) != 0)
         return fail(UPBEAT_TEXT("the sound server does not start us"), "sound input",
                     UPBEAT_TEXT("restart the sound server"));
     m_impl = std::move(impl);
-    if (auto connected = connectInput(); !connected) {
-        stop();
-        return connected;
-    }
-    const auto playbacks = portsOf(client, JackPortIsInput | JackPortIsPhysical);
-    for (std::size_t i = 0; i < std::min<std::size_t>(2, playbacks.size()); ++i)
-        (void)jack_connect(client, outputPort().c_str(), playbacks[i].c_str());
-    return {};
-}
-
-/// Wires the chosen port, or the first physical one, to ours.
-Result<void> JackStream::connectInput() {
-    jack_client_t* client = m_impl->client.get();
-    if (!m_midiPort.empty()) {
-        if (jack_connect(client, m_midiPort.c_str(), midiPort().c_str()) == 0) return {};
-        return fail(Text::with(UPBEAT_TEXT("the instrument %1 is not there any more"), m_midiPort), "notes",
-                    UPBEAT_TEXT("choose another input"));
-    }
-    const auto captures = portsOf(client, JackPortIsOutput | JackPortIsPhysical);
-    const std::string capture =
-        !m_capturePort.empty() ? m_capturePort : (captures.empty() ? std::string() : captures.front());
-    if (capture.empty() || jack_connect(client, capture.c_str(), inputPort().c_str()) == 0) return {};
-    return fail(Text::with(UPBEAT_TEXT("the input %1 is not there any more"), capture), "sound input",
-                UPBEAT_TEXT("choose another input"));
+    auto connected = m_impl->connect(m_input);
+    if (!connected) stop();
+    return connected;
 }
 
 void JackStream::stop() {
     if (!m_impl) return;
-    (void)jack_deactivate(m_impl->client.get());
+    (void)m_impl->jack->deactivate(m_impl->client.get());
     m_impl.reset();
 }
 
@@ -173,36 +179,29 @@ StreamHealth JackStream::health() const {
 }
 
 int JackStream::sampleRate() const {
-    return m_impl ? static_cast<int>(jack_get_sample_rate(m_impl->client.get())) : 48000;
+    return m_impl ? static_cast<int>(m_impl->jack->getSampleRate(m_impl->client.get())) : 48000;
 }
 int JackStream::periodFrames() const {
-    return m_impl ? static_cast<int>(jack_get_buffer_size(m_impl->client.get())) : 256;
-}
-std::string JackStream::name() const {
-    if (!m_midiPort.empty()) return "MIDI " + m_midiPort;
-    return m_capturePort.empty() ? "JACK" : "JACK " + m_capturePort;
+    return m_impl ? static_cast<int>(m_impl->jack->getBufferSize(m_impl->client.get())) : 256;
 }
 std::string JackStream::outputPort() const {
-    return m_impl ? jack_port_name(m_impl->out) : "";
+    return m_impl ? m_impl->jack->portName(m_impl->out) : "";
 }
 std::string JackStream::inputPort() const {
-    return m_impl ? jack_port_name(m_impl->in) : "";
+    return m_impl ? m_impl->jack->portName(m_impl->in) : "";
 }
 
-std::string JackStream::midiPort() const {
-    return m_impl ? jack_port_name(m_impl->midi) : "";
-}
-
-std::vector<InputDevice> jackInputs() {
-    jack_set_error_function(silent);
-    jack_set_info_function(silent);
-    const Client client = openClient("upbeat-check-probe");
+Result<std::vector<InputDevice>> jackInputs() {
+    const auto client = openClient("upbeat-check-probe");
+    if (!client) return tl::unexpected(client.error());
     std::vector<InputDevice> devices;
-    if (!client) return devices;
-    for (const std::string& port : portsOf(client.get(), JackPortIsOutput))
-        if (port.find("upbeat-check") == std::string::npos) devices.push_back({JackInput{port}, port});
-    for (const std::string& port : portsOf(client.get(), JackPortIsOutput, JACK_DEFAULT_MIDI_TYPE))
-        if (port.find("upbeat-check") == std::string::npos) devices.push_back({MidiInput{port}, "MIDI " + port});
+    const auto physical = portsOf(client->get(), JackPortIsOutput | JackPortIsPhysical);
+    for (const std::string& port : physical) devices.push_back({JackInput{port}, port});
+    for (const std::string& port : portsOf(client->get(), JackPortIsOutput))
+        if (std::find(physical.begin(), physical.end(), port) == physical.end())
+            devices.push_back({JackInput{port}, port});
+    for (const std::string& port : portsOf(client->get(), JackPortIsOutput, JACK_DEFAULT_MIDI_TYPE))
+        devices.push_back({MidiInput{port}, "MIDI " + port});
     return devices;
 }
 

@@ -56,6 +56,9 @@ class DuplexStream {
     [[nodiscard]] virtual int periodFrames() const = 0;
     /// Any thread may ask.
     [[nodiscard]] virtual StreamHealth health() const { return StreamHealth::Alive; }
+    /// Whether the way from what is played to what is heard is another one each time it is started: then no calibration
+    /// holds, and only the click that is heard in a take tells where the take stands.
+    [[nodiscard]] virtual bool hasOwnLoop() const { return false; }
     /// "Simulated player", "JACK system:capture_1".
     [[nodiscard]] virtual std::string name() const = 0;
 };

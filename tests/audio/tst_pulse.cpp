@@ -1,0 +1,217 @@
+// The real device code against a private PulseAudio server with sinks that go nowhere. Nothing here asserts on time or
+// on dropped cycles: the machine may stall. Only what stands outside damaged spans is judged.
+#include <signal.h>
+
+#include <QProcess>
+#include <QStandardPaths>
+#include <QTemporaryDir>
+#include <QTest>
+
+#include "device_takes.h"
+#include "pulse_room.h"
+#include "upbeat/audio/pulse_stream.h"
+
+using namespace upbeat;
+using namespace upbeat::test;
+
+namespace {
+
+const PulseInput kMicrophone{"microphone"};
+
+struct Server {
+    QTemporaryDir dir;
+    QProcess process;
+
+    [[nodiscard]] QString address() const { return QStringLiteral("unix:") + dir.filePath(QStringLiteral("native")); }
+    void start(bool withMicrophone) {
+        QProcessEnvironment alone = QProcessEnvironment::systemEnvironment();
+        for (const char* folder :
+             {"HOME", "XDG_RUNTIME_DIR", "XDG_CONFIG_HOME", "PULSE_RUNTIME_PATH", "PULSE_STATE_PATH"})
+            alone.insert(QLatin1String(folder), dir.path());
+        process.setProcessEnvironment(alone);
+        process.setProcessChannelMode(QProcess::MergedChannels);
+        QStringList words{QStringLiteral("-n"),
+                          QStringLiteral("--daemonize=no"),
+                          QStringLiteral("--exit-idle-time=-1"),
+                          QStringLiteral("--use-pid-file=no"),
+                          QStringLiteral("--realtime=no"),
+                          QStringLiteral("--high-priority=no")};
+        const auto load = [&words](const QString& module) { words << QStringLiteral("-L") << module; };
+        load(QStringLiteral("module-native-protocol-unix auth-anonymous=1 socket=") +
+             dir.filePath(QStringLiteral("native")));
+        load(QStringLiteral("module-null-sink sink_name=speaker"));
+        load(QStringLiteral("module-null-sink sink_name=room"));
+        if (withMicrophone) load(QStringLiteral("module-remap-source source_name=microphone master=room.monitor"));
+        process.start(QStringLiteral("pulseaudio"), words);
+        QVERIFY(process.waitForStarted());
+        qputenv("PULSE_SERVER", address().toLocal8Bit());
+        QTRY_VERIFY_WITH_TIMEOUT(QFile::exists(dir.filePath(QStringLiteral("native"))), 30000);
+    }
+    void stop() {
+        if (process.state() == QProcess::NotRunning) return;
+        process.terminate();
+        if (!process.waitForFinished(10000)) process.kill();
+    }
+    void signalled(int signal) const { ::kill(static_cast<pid_t>(process.processId()), signal); }
+    void command(const QStringList& words) const {
+        QProcess pactl;
+        pactl.start(QStringLiteral("pactl"), QStringList{QStringLiteral("-s"), address()} + words);
+        QVERIFY(pactl.waitForFinished(30000));
+    }
+};
+
+}  // namespace
+
+class TestPulse : public QObject {
+    Q_OBJECT
+  private Q_SLOTS:
+    void initTestCase() {
+        if (QStandardPaths::findExecutable(QStringLiteral("pulseaudio")).isEmpty())
+            QSKIP("pulseaudio is not installed");
+        m_server.start(true);
+        QTRY_VERIFY_WITH_TIMEOUT(pulseInputs().has_value(), 30000);
+    }
+    void cleanupTestCase() { m_server.stop(); }
+
+    void microphonesAreListedAndMonitorsAreNot() {
+        const auto inputs = *pulseInputs();
+        QCOMPARE(inputs.size(), std::size_t{1});
+        QCOMPARE(inputs[0].id, InputId(kMicrophone));
+        QVERIFY(!inputs[0].label.empty());
+    }
+
+    void anInputThatIsNotThereIsSaid() {
+        AudioEngine engine;
+        PulseStream stream(PulseInput{"attic"});
+        const auto started = stream.start(engine);
+        QVERIFY(!started);
+        QVERIFY(QString::fromStdString(started.error().sentence()).contains(QStringLiteral("attic")));
+    }
+
+    void whereNoServerRunsItIsSaid() {
+        qputenv("PULSE_SERVER", "unix:/nowhere/native");
+        const auto inputs = pulseInputs();
+        AudioEngine engine;
+        PulseStream stream(kMicrophone);
+        const auto started = stream.start(engine);
+        qputenv("PULSE_SERVER", m_server.address().toLocal8Bit());
+        QVERIFY(!inputs && !started);
+        QVERIFY(QString::fromStdString(inputs.error().sentence()).contains(QStringLiteral("PulseAudio")));
+    }
+
+    void clicksComeBackAtOneOffset() {
+        const PulseRoom room(1, {});
+        AudioEngine engine;
+        PulseStream stream(kMicrophone);
+        QVERIFY(stream.start(engine).has_value());
+        QVERIFY(stream.hasOwnLoop());
+        QTemporaryDir dir;
+        TakePlan plan = planFor("singles-sixteenths", 100, 4);
+        plan.latencyS = 0.5;  // room for the way round at its end
+        plan.file = dir.filePath(QStringLiteral("loop.flac")).toStdString();
+        std::vector<double> offsets;
+        while (offsets.size() < 10) {
+            const auto take = recorded(engine, stream, plan);
+            QVERIFY(take.has_value());
+            offsets = clickOffsets(*take, plan, 28000);  // it comes before the next one
+        }
+        const auto [low, high] = std::minmax_element(offsets.begin(), offsets.end());
+        qInfo("click loop: %zu clicks, %.2f to %.2f frames", offsets.size(), *low, *high);
+        QVERIFY2(*high - *low <= 1.0, qPrintable(QStringLiteral("%1 to %2").arg(*low).arg(*high)));
+        QVERIFY2(*high < 0.5 * 48000, qPrintable(QString::number(*high)));
+    }
+
+    void aPlayedTakeIsMeasuredTruly() {
+        TakePlan plan = planFor("paradiddle-accents", 120, 4);
+        Character character;
+        character.spreadMs = 6;
+        Recording recording;
+        recording.leadS = plan.click.firstBeat().value();
+        const KnownTake known = play(plan.exercise, 120, 4, character, 61, recording);
+        std::vector<double> errors;
+        while (errors.size() < 20) {
+            const PulseRoom room(0, known.rendered.sound.samples);
+            AudioEngine engine;
+            PulseStream stream(kMicrophone);
+            QVERIFY(stream.start(engine).has_value());
+            plan.latencyS = 0.25;
+            const auto take = recorded(engine, stream, plan);
+            QVERIFY(take.has_value());
+            errors = errorsMs(*take, plan, known);
+        }
+        qInfo("played take: %zu strokes, 95 %% within %.3f ms", errors.size(), scatter95(errors));
+        QVERIFY2(scatter95(errors) < 1, qPrintable(QString::number(scatter95(errors))));
+    }
+
+    void aStallMovesNoClickOutsideOfWhatIsMarked() {
+        const PulseRoom room(1, {});
+        AudioEngine engine;
+        PulseStream stream(kMicrophone);
+        QVERIFY(stream.start(engine).has_value());
+        QTemporaryDir dir;
+        TakePlan plan = planFor("singles-sixteenths", 100, 3);
+        plan.latencyS = 0.5;
+        plan.file = dir.filePath(QStringLiteral("a.flac")).toStdString();
+        DeviceTake take(engine, stream, plan);
+        QVERIFY(take.waitForFrames(4 * 48000));
+        m_server.signalled(SIGSTOP);
+        QTest::qSleep(700);
+        m_server.signalled(SIGCONT);
+        const auto finished = take.finish();
+        QVERIFY(finished.has_value());
+        const auto offsets = clickOffsets(*finished, plan, 28000);
+        if (offsets.empty()) return;
+        const auto [low, high] = std::minmax_element(offsets.begin(), offsets.end());
+        qInfo("stall: %zu clicks, %.2f to %.2f frames, %zu spans", offsets.size(), *low, *high,
+              finished->take.frame.damaged.size());
+        QVERIFY2(*high - *low <= 1.0, qPrintable(QStringLiteral("%1 to %2").arg(*low).arg(*high)));
+    }
+
+    // The desktop moves what is recorded to another device.
+    void aStreamThatIsMovedDamagesTheRestOfTheTake() {
+        const PulseRoom room(1, {});
+        AudioEngine engine;
+        PulseStream stream(kMicrophone);
+        QVERIFY(stream.start(engine).has_value());
+        DeviceTake take(engine, stream, planFor("singles-sixteenths", 240, 4));
+        QVERIFY(take.waitForFrames(48000));
+        m_server.command({QStringLiteral("load-module"), QStringLiteral("module-remap-source"),
+                          QStringLiteral("source_name=other"), QStringLiteral("master=room.monitor")});
+        m_server.command({QStringLiteral("unload-module"), QStringLiteral("module-remap-source")});
+        const auto finished = take.finish();
+        QVERIFY(finished.has_value() || stream.health() == StreamHealth::Gone);
+        if (!finished) return;
+        const auto& damaged = finished->take.frame.damaged;
+        QVERIFY(!damaged.empty() || finished->stoppedEarly);
+    }
+
+    void aServerThatDiesEndsTheTakeWhereItIs() {
+        Server other;
+        other.start(true);
+        QTRY_VERIFY_WITH_TIMEOUT(pulseInputs().has_value(), 30000);
+        AudioEngine engine;
+        PulseStream stream(kMicrophone);
+        QVERIFY(stream.start(engine).has_value());
+        qputenv("PULSE_SERVER", m_server.address().toLocal8Bit());
+        QTemporaryDir dir;
+        TakePlan plan = planFor("singles-sixteenths", 240, 64);
+        plan.file = dir.filePath(QStringLiteral("dies.flac")).toStdString();
+        DeviceTake take(engine, stream, plan);
+        QVERIFY(take.waitForFrames(2 * 48000));
+        other.process.kill();
+        QVERIFY(other.process.waitForFinished(30000));
+        QTRY_COMPARE_WITH_TIMEOUT(stream.health(), StreamHealth::Gone, 60000);
+        take.giveUp();
+        const auto finished = take.finish();
+        QVERIFY(finished.has_value() && finished->stoppedEarly && !finished->writeError);
+        QVERIFY(finished->take.durationS > 1.9);
+        stream.stop();  // comes back
+        QCOMPARE(stream.health(), StreamHealth::Gone);
+    }
+
+  private:
+    Server m_server;
+};
+
+QTEST_GUILESS_MAIN(TestPulse)
+#include "tst_pulse.moc"
