@@ -151,6 +151,7 @@ Result<Demo> prepareDemo(const std::filesystem::path& root) {
 }
 
 void playAsIn(const Scenario& scenario, StudioOptions& options) {
+    options.simulatedCounts = true;
     for (const ScenarioExercise& e : scenario.exercises) options.guests.push_back(e.exercise);
     options.characterOf = [&scenario](const Exercise& e, double tempoBpm) {
         const ScenarioExercise* player = scenario.find(e);

@@ -1,10 +1,12 @@
 #include "prepare/practice_controls.h"
 
+#include <QAbstractItemView>
 #include <QGridLayout>
 #include <QLabel>
 #include <QSignalBlocker>
 
 #include "studio/click_presets.h"
+#include "studio/notices.h"
 #include "theme/theme.h"
 #include "theme/words.h"
 
@@ -36,6 +38,9 @@ PracticeControls::PracticeControls(const With& with, QWidget* parent) : QWidget(
     build();
     connect(&m_with.stand, &Stand::ladderChanged, this, &PracticeControls::refresh);
     connect(&m_with.setup, &Setup::changed, this, &PracticeControls::refresh);
+    connect(&m_with.inputs, &InputList::changed, this, &PracticeControls::listInputs);
+    connect(&m_with.input, &AudioInput::opened, this, &PracticeControls::refresh);
+    listInputs();
 }
 
 void PracticeControls::build() {
@@ -64,6 +69,9 @@ void PracticeControls::build() {
     m_profile = new QComboBox(this);
     m_profile->addItems({tr("practice contrast"), tr("performance")});
     m_input = new QComboBox(this);
+    m_inputNote = new QLabel(this);
+    m_inputNote->setWordWrap(true);
+    m_inputNote->setFont(typeFace(Type::kSmall));
     m_teach = new QPushButton(this);
     m_teach->setFocusPolicy(Qt::TabFocus);
     m_teach->setAccessibleName(tr("Teach the kit"));
@@ -92,7 +100,8 @@ void PracticeControls::layOut(QGridLayout* grid) {
         grid->addWidget(caption(fields.at(i).first, fields.at(i).second), row, i % 4, 1, columns);
         grid->addWidget(fields.at(i).second, row + 1, i % 4, 1, columns);
     }
-    grid->addWidget(m_teach, 6, 0, 1, 4);
+    grid->addWidget(m_inputNote, 6, 0, 1, 4);
+    grid->addWidget(m_teach, 7, 0, 1, 4);
     for (int column = 0; column < 4; ++column) {
         grid->setColumnStretch(column, 1);
     }
@@ -131,14 +140,39 @@ void PracticeControls::changeSetting(const std::function<void(PracticeSettings&)
 }
 
 void PracticeControls::listInputs() {
+    if (m_input->view()->isVisible()) return;  // not under the player's hand
+    const QSignalBlocker quiet(m_input);
     m_input->clear();
-    for (const InputDevice& device : AudioInput::list())
-        m_input->addItem(QString::fromStdString(device.label), QString::fromStdString(toText(device.id)));
+    const auto add = [this](const QString& label, const InputId& id) {
+        m_input->addItem(label, QString::fromStdString(toText(id)));
+    };
+    for (const InputDevice& device : m_with.inputs.found().devices)
+        add(QString::fromStdString(device.label), device.id);
+    add(tr("Simulated player"), SimulatedInput{});
     refresh();
 }
 
+/// The input that is set is shown also when it is not there.
+void PracticeControls::showInput(const InputId& id) {
+    const QString text = QString::fromStdString(toText(id));
+    if (m_input->findData(text) < 0)
+        m_input->insertItem(0, tr("%1 (not there)").arg(QString::fromStdString(nameOf(id))), text);
+    m_input->setCurrentIndex(m_input->findData(text));
+    QStringList reasons;
+    QStringList sentences;
+    for (const Error& refusal : m_with.inputs.found().refusals) {
+        reasons << inWords(refusal.what);
+        sentences << sentenceOf(refusal);
+    }
+    const bool none = m_with.inputs.isKnown() && m_with.inputs.found().devices.empty();
+    m_inputNote->setText(none ? tr("No microphone is offered: %1.").arg(reasons.join(QStringLiteral(", ")))
+                              : QString());
+    m_inputNote->setVisible(none);
+    m_input->setToolTip(sentences.join(QLatin1Char('\n')));
+}
+
 void PracticeControls::refresh() {
-    const QSignalBlocker a(m_tempo), b(m_goal), c(m_bars), d(m_countIn), e(m_clickLevel), f(m_minutes);
+    const QSignalBlocker a(m_tempo), b(m_goal), c(m_bars), d(m_countIn), e(m_clickLevel), f(m_minutes), g(m_input);
     const PracticeSettings& s = m_with.setup.settings();
     m_tempo->setValue(m_with.stand.ladder().tempoBpm);
     m_goal->setValue(m_with.stand.ladder().ladder.goalBpm);
@@ -152,7 +186,7 @@ void PracticeControls::refresh() {
     m_clickLevel->setValue(qRound(100 * s.clickGain));
     m_minutes->setValue(s.minutes);
     m_profile->setCurrentIndex(s.profile == ProfileKind::Performance ? 1 : 0);
-    m_input->setCurrentIndex(qMax(0, m_input->findData(QString::fromStdString(toText(s.input)))));
+    showInput(s.input);
     m_teach->setVisible(m_with.lessons.canTeach() && !m_with.stand.isPart());
     m_teach->setText(m_with.lessons.isTaught()
                          ? tr("The drums are told apart. Teach the kit anew …")

@@ -2,10 +2,12 @@
 
 #include <QComboBox>
 #include <QDoubleSpinBox>
+#include <QLabel>
 #include <QPushButton>
 #include <QSpinBox>
 #include <QWidget>
 
+#include "studio/input_list.h"
 #include "studio/lessons.h"
 #include "studio/setup.h"
 #include "studio/stand.h"
@@ -23,17 +25,19 @@ class PracticeControls : public QWidget {
         Stand& stand;
         Setup& setup;
         const Lessons& lessons;
+        InputList& inputs;
+        const AudioInput& input;
     };
     explicit PracticeControls(const With& with, QWidget* parent = nullptr);
     /// Shows what is set.
     void refresh();
-    /// Asks for the inputs anew: devices come and go.
-    void listInputs();
 
   Q_SIGNALS:
     void teachWanted();
 
   private:
+    void listInputs();
+    void showInput(const InputId& id);
     void build();
     void layOut(QGridLayout* grid);
     void connectAll();
@@ -50,6 +54,7 @@ class PracticeControls : public QWidget {
     QSpinBox* m_minutes = nullptr;
     QComboBox* m_profile = nullptr;
     QComboBox* m_input = nullptr;
+    QLabel* m_inputNote = nullptr;
     QPushButton* m_teach = nullptr;
 };
 

@@ -74,7 +74,8 @@ QWidget* PreparePlace::buildControls(QWidget* stand) {
     down->setContentsMargins(0, 0, 0, 0);
     m_hear = new HearBar({m_with.stand, m_with.setup, m_with.playback}, controls);
     down->addWidget(m_hear);
-    m_controls = new PracticeControls({m_with.stand, m_with.setup, m_with.lessons}, controls);
+    m_controls =
+        new PracticeControls({m_with.stand, m_with.setup, m_with.lessons, m_with.inputs, m_with.input}, controls);
     connect(m_controls, &PracticeControls::teachWanted, this, &PreparePlace::teach);
     down->addWidget(m_controls);
     down->addStretch();

@@ -199,7 +199,6 @@ void PreparePlace::hear() {
 }
 
 void PreparePlace::enter() {
-    m_controls->listInputs();
     m_list->setFocus();
 }
 

@@ -15,6 +15,7 @@
 #include "prepare/hear_bar.h"
 #include "prepare/practice_controls.h"
 #include "prepare/stages_panel.h"
+#include "studio/input_list.h"
 #include "studio/lessons.h"
 #include "studio/manuscript.h"
 #include "studio/notices.h"
@@ -39,6 +40,8 @@ class PreparePlace : public Place {
         TakingApart& takingApart;
         Lessons& lessons;
         Setup& setup;
+        InputList& inputs;
+        const AudioInput& input;
         Playback& playback;
         const TakeLog& log;
         Notices& notices;

@@ -52,7 +52,7 @@ MainWindow::MainWindow(Studio& studio)
 void MainWindow::buildPlaces() {
     Studio& s = m_studio;
     auto* prepare = new PreparePlace({s.shelf(), s.stand(), s.manuscript(), s.takingApart(), s.lessons(), s.setup(),
-                                      s.playback(), s.log(), s.notices()},
+                                      s.inputs(), s.input(), s.playback(), s.log(), s.notices()},
                                      m_stack);
     auto* play = new PlayPlace({s.stand(), s.recorder(), s.handsFree(), s.setup(), s.input()}, m_stack);
     auto* look = new LookPlace({s.review(), s.nextSteps(), s.playback(), s.stand()}, m_stack);
@@ -122,6 +122,7 @@ void MainWindow::go(int place) {
     m_stack->setCurrentIndex(place);
     m_spine->setCurrent(place);
     m_places.at(place)->enter();
+    m_studio.inputs().keepFresh(place == Prepare && !m_studio.recorder().isRecording());
     refreshHeader();
     refreshFooter();
 }

@@ -35,7 +35,7 @@ FieldMark markOf(const MatchedTake& take, const MatchedStroke& s, int slot, cons
 }
 
 void addAverages(FieldData& field, const TakeAnalysis& a) {
-    const double placement = a.measures.timing.placementMs ? a.measures.timing.placementMs->value : 0.0;
+    const double placement = a.measures.timing.centreMs;
     std::map<int, std::pair<double, int>> levels;
     for (const auto& row : field.rows)
         for (const FieldMark& mark : row)

@@ -1,70 +1,75 @@
 #include "studio/audio_input.h"
 
+#include <QThread>
+#include <QtConcurrentRun>
 #include <cmath>
 
-#include "upbeat/audio/jack_stream.h"
+#include "upbeat/audio/devices.h"
 #include "upbeat/audio/simulated_stream.h"
 
 namespace upbeat {
 
-namespace {
-
-/// Opens the stream of each kind of input.
-struct StreamOf {
-    const AudioEngine& engine;
-    double simulatedSpeed;
-
-    std::unique_ptr<DuplexStream> operator()(const SimulatedInput&) const {
-        constexpr std::uint64_t kPlayer = 4711;
-        return std::make_unique<SimulatedStream>(engine, Character{}, kPlayer, simulatedSpeed);
-    }
-    std::unique_ptr<DuplexStream> operator()(const JackInput& jack) const {
-        return std::make_unique<JackStream>(jack.port);
-    }
-    std::unique_ptr<DuplexStream> operator()(const MidiInput& midi) const {
-        return std::make_unique<JackStream>(std::string(), midi.port);
-    }
-};
-
-}  // namespace
-
 MakeStream realStreams(double simulatedSpeed) {
-    return [simulatedSpeed](const InputId& id, const AudioEngine& engine) {
-        return std::visit(StreamOf{engine, simulatedSpeed}, id);
+    return [simulatedSpeed](const InputId& id, const AudioEngine& engine) -> std::unique_ptr<DuplexStream> {
+        if (!std::holds_alternative<SimulatedInput>(id)) return streamOf(id);
+        constexpr std::uint64_t kPlayer = 4711;
+        auto heardBy = simulatedSpeed > 1 ? SimulatedStream::Speakers() : speakers();
+        return std::make_unique<SimulatedStream>(engine, Character{}, kPlayer, simulatedSpeed, std::move(heardBy));
     };
 }
 
-AudioInput::AudioInput(MakeStream make) : m_make(std::move(make)) {}
+AudioInput::AudioInput(MakeStream make) : m_make(std::move(make)) {
+    m_pool.setMaxThreadCount(1);
+}
 
 AudioInput::~AudioInput() {
     close();
-}
-
-std::vector<InputDevice> AudioInput::list() {
-    std::vector<InputDevice> devices{{SimulatedInput{}, tr("Simulated player").toStdString()}};
-    const auto jack = jackInputs();
-    devices.insert(devices.end(), jack.begin(), jack.end());
-    return devices;
+    m_pool.waitForDone();
 }
 
 Result<void> AudioInput::open(const InputId& id) {
     close();
     m_id = id;
-    auto stream = m_make(id, m_engine);
-    if (auto started = stream->start(m_engine); !started) return started;
-    m_stream = std::move(stream);
+    m_opening = QtConcurrent::run(&m_pool, [id, make = m_make, this]() -> Outcome {
+        std::shared_ptr<DuplexStream> stream = make(id, m_engine);
+        if (const auto started = stream->start(m_engine); !started) return {nullptr, started.error()};
+        return {stream, {}};
+    });
+    const int attempt = ++m_attempt;
+    // Nearly every server answers before anyone could notice.
+    constexpr int kMomentMs = 250;
+    for (int waited = 0; waited < kMomentMs && !m_opening->isFinished(); ++waited) QThread::msleep(1);
+    if (m_opening->isFinished()) return settle(m_opening->result());
+    m_opening->then(this, [this, attempt](const Outcome& outcome) {
+        if (attempt != m_attempt || !m_opening) return;  // another one is wanted by now
+        if (const auto settled = settle(outcome); !settled) Q_EMIT failed(settled.error());
+    });
+    return {};
+}
+
+Result<void> AudioInput::settle(const Outcome& outcome) {
+    m_opening.reset();
+    if (outcome.error) return tl::unexpected(*outcome.error);
+    m_stream = outcome.stream;
     Q_EMIT opened();
     return {};
 }
 
 void AudioInput::close() {
+    ++m_attempt;
+    m_opening.reset();  // what still opens is closed when it is there
     if (m_stream) m_stream->stop();
     m_stream.reset();
 }
 
 QString AudioInput::name() const {
+    if (isOpening()) return tr("the input is being opened");
     if (!isAlive()) return tr("no input: it has left");
     return isSimulated() ? tr("Simulated player") : QString::fromStdString(m_stream->name());
+}
+
+QString AudioInput::outputName() const {
+    return m_stream ? QString::fromStdString(m_stream->outputName()) : QString();
 }
 
 int AudioInput::sampleRate() const {

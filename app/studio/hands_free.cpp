@@ -8,7 +8,10 @@ HandsFree::HandsFree(const With& with) : m_with(with) {
     constexpr int kTickMs = 16;
     m_rest.setSingleShot(true);
     m_ticker.setInterval(kTickMs);
-    connect(&m_rest, &QTimer::timeout, &m_with.recorder, &Recorder::start);
+    connect(&m_rest, &QTimer::timeout, this, &HandsFree::next);
+    connect(&m_with.watch, &InputWatch::back, this, [this] {
+        if (m_isOn) rest();
+    });
     connect(&m_ticker, &QTimer::timeout, this, [this] {
         if (!isResting()) m_ticker.stop();
         Q_EMIT ticked();
@@ -36,8 +39,17 @@ void HandsFree::goOn(const NextStepPtr& step) {
     m_with.clock.takeKept();
     if (!m_isOn) return;
     m_with.nextSteps.follow(step);
+    rest();
+}
+
+void HandsFree::rest() {
     m_rest.start(static_cast<int>(m_with.setup.settings().restS * 1000));
     m_ticker.start();
+}
+
+/// Without its input it waits until that is back.
+void HandsFree::next() {
+    if (m_with.input.isAlive()) m_with.recorder.start();
 }
 
 }  // namespace upbeat

@@ -18,6 +18,7 @@ class HandsFree : public QObject {
         Recorder& recorder;
         Playback& playback;
         const AudioInput& input;
+        const InputWatch& watch;
         NextSteps& nextSteps;
         PracticeClock& clock;
     };
@@ -35,6 +36,9 @@ class HandsFree : public QObject {
     void ticked();  ///< 60 times a second while it rests.
 
   private:
+    void rest();
+    void next();
+
     With m_with;
     bool m_isOn = false;
     QTimer m_rest;

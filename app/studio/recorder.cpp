@@ -8,21 +8,21 @@
 
 namespace upbeat {
 
-Recorder::Recorder(const With& with, CharacterOf characterOf) : m_with(with), m_characterOf(std::move(characterOf)) {
+Recorder::Recorder(const With& with, CharacterOf characterOf, bool simulatedCounts)
+    : m_with(with), m_characterOf(std::move(characterOf)), m_simulatedCounts(simulatedCounts) {
     constexpr int kTickMs = 16;
     m_ticker.setInterval(kTickMs);
     connect(&m_ticker, &QTimer::timeout, this, &Recorder::tick);
-    connect(&m_with.setup, &Setup::changed, this, [this] {
-        if (isIdle() && m_with.setup.settings().input != m_wanted) openInput();
-    });
 }
 
-void Recorder::openInput() {
-    m_wanted = m_with.setup.settings().input;
-    const auto opened = m_with.input.open(m_wanted);
-    if (opened) return;
-    (void)m_with.input.open(SimulatedInput{});  // nothing can keep it away
-    m_with.notices.complain(opened.error());
+/// What the take will be measured by, unless it tells better itself.
+KnownLoop Recorder::knownLoop() const {
+    if (m_with.input.isSimulated()) return {0.0, 0, false};
+    if (const auto calibration = m_with.calibrations.of(m_with.input); calibration && !m_with.input.hasOwnLoop())
+        return {calibration->latencyMs * 1e-3, calibration->uncertainMs, true};
+    const double typedMs = m_with.setup.settings().latencyMs;
+    if (typedMs != 0) return {typedMs * 1e-3, 0, false};
+    return {};
 }
 
 TakePlan Recorder::planNow() const {
@@ -34,7 +34,10 @@ TakePlan Recorder::planNow() const {
     plan.clickGain = settings.clickGain;
     const int passes = std::max(1, (settings.barsPerTake + page.bars - 1) / page.bars);
     plan.bars = isLesson(page) ? page.bars : passes * page.bars;
-    plan.latencyS = m_with.input.isSimulated() ? 0.0 : settings.latencyMs * 1e-3;
+    constexpr double kOwnLoopS = 0.25;  // what such a server usually takes
+    constexpr double kLongestLoopS = 0.6;
+    if (m_with.input.hasOwnLoop()) plan.longestLoopS = kLongestLoopS;
+    plan.latencyS = knownLoop().latencyS.value_or(m_with.input.hasOwnLoop() ? kOwnLoopS : 0.0);
     return plan;
 }
 
@@ -45,6 +48,7 @@ TakeRecord Recorder::recordNow(const TakePlan& plan) const {
     take.device = m_with.input.name().toStdString();
     take.profile = m_with.setup.settings().profile;
     take.ladder = m_with.stand.ladder().ladder;
+    take.simulated = m_with.input.isSimulated() && !m_simulatedCounts;
     return take;
 }
 
@@ -61,9 +65,13 @@ void Recorder::start() {
         m_with.notices.say(tr("The page is empty: there is nothing to play yet."));
         return;
     }
-    // Its device has left in the meantime: it may be back.
-    if (!m_with.input.isAlive())
-        if (const auto opened = m_with.input.open(m_wanted); !opened) return giveUp(opened.error());
+    if (!m_with.watch.isReady()) {
+        Q_EMIT brokeOff();
+        return;
+    }
+    if (!m_with.input.hasOutput() && !std::exchange(m_toldOfNoOutput, true))
+        m_with.notices.say(tr("There is no sound output here: the click and all you listen to are silent."));
+    m_loop = knownLoop();
     TakePlan plan = planNow();
     m_playing = recordNow(plan);
     const auto name = m_with.store.begin(m_playing, startOf(m_playing));
@@ -103,11 +111,10 @@ void Recorder::finish() {
     FinishedTake finished = m_with.run.take();
     Q_EMIT stopped();
     if (end == TakeRun::End::InputGone) {
-        Q_EMIT brokeOff();
         m_with.input.close();
         m_with.notices.complain(
-            tr("The input has left in the middle of the take. What was played up to then is kept; Space tries to "
-               "open it again."));
+            tr("The input has left in the middle of the take. What was played up to then is kept; when it is back, "
+               "it goes on."));
     }
     if (end == TakeRun::End::ThrownAway) {
         throwAway(m_name);
@@ -115,7 +122,7 @@ void Recorder::finish() {
     } else {
         handOver(std::move(finished));
     }
-    if (m_with.setup.settings().input != m_wanted) openInput();  // it was chosen while the take ran
+    m_with.watch.takeEnded();
 }
 
 void Recorder::handOver(FinishedTake finished) {
@@ -130,13 +137,45 @@ void Recorder::handOver(FinishedTake finished) {
         m_with.notices.say(tr("Less than a bar was played: nothing was kept."));
         return;
     }
+    if (played.take.hits.empty()) return tellOfSilence();
+    if (!m_playing.simulated && !m_with.input.isMidi())
+        tell(anchorTake(played.take, checkLoop(finished.clicks, m_loop.latencyS), m_loop));
     // What was decided before the take, not what is set now.
     played.take.startedAt = m_playing.startedAt;
     played.take.device = m_playing.device;
     played.take.profile = m_playing.profile;
     played.take.ladder = m_playing.ladder;
+    played.take.simulated = m_playing.simulated;
     played.take.file = m_name + ".flac";
     Q_EMIT takePlayed(played);
+}
+
+/// Silence is not playing: an unplugged or muted microphone has missed no strokes.
+void Recorder::tellOfSilence() {
+    throwAway(m_name);
+    Q_EMIT brokeOff();
+    m_with.notices.complain(m_with.input.isMidi()
+                                ? tr("No note came from %1: nothing was kept. Is it switched on, and its cable in?")
+                                      .arg(m_with.input.name())
+                                : tr("Nothing was heard from %1: nothing was kept. Is the microphone plugged in, "
+                                     "switched on and turned up?")
+                                      .arg(m_with.input.name()));
+}
+
+void Recorder::tell(AnchorNews news) {
+    switch (news) {
+        case AnchorNews::Nothing:
+        case AnchorNews::Confirmed:
+            return;
+        case AnchorNews::Moved:
+            return m_with.notices.say(
+                tr("The round trip is another one than was measured: this take goes by the click "
+                   "that was heard in it. Measure the round trip again in Prepare."));
+        case AnchorNews::Jumped:
+            return m_with.notices.complain(
+                tr("The sound device slipped in the middle of the take: what came after it "
+                   "is not measured. Close other sound programs if it happens again."));
+    }
 }
 
 void Recorder::throwAway(const std::string& name) {

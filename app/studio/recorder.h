@@ -4,25 +4,29 @@
 #include <QTimer>
 #include <functional>
 
+#include "studio/calibrations.h"
+#include "studio/input_watch.h"
 #include "studio/playback.h"
 #include "studio/played_take.h"
 #include "studio/setup.h"
 #include "studio/stand.h"
 #include "upbeat/logbook/take_store.h"
+#include "upbeat/take/anchor.h"
 
 namespace upbeat {
 
 /// How the simulated player plays an exercise at a tempo.
 using CharacterOf = std::function<Character(const Exercise&, double tempoBpm)>;
 
-/// Plays the click and records what is played to it: a take from the key to its last sample. It also opens the input
-/// that is set; in a take the input stays, and another one is opened when the take has ended.
+/// Plays the click and records what is played to it: a take from the key to its last sample.
 class Recorder : public QObject {
     Q_OBJECT
   public:
     /// What it works with outlives it.
     struct With {
         AudioInput& input;
+        InputWatch& watch;
+        const Calibrations& calibrations;
         TakeRun& run;
         Setup& setup;
         const Stand& stand;
@@ -32,10 +36,8 @@ class Recorder : public QObject {
         Worker& worker;
         Notices& notices;
     };
-    Recorder(const With& with, CharacterOf characterOf);
-
-    /// Opens the input that is set; where it cannot be, the simulated player, and says why.
-    void openInput();
+    /// `simulatedCounts`: takes of the simulated player are takes like any other (the demo).
+    Recorder(const With& with, CharacterOf characterOf, bool simulatedCounts);
 
     [[nodiscard]] bool isRecording() const { return m_with.run.state() == TakeRun::State::Running; }
     /// The take has been stopped, and its last samples are on their way.
@@ -55,7 +57,7 @@ class Recorder : public QObject {
     void started();
     void ticked();   ///< 60 times a second while a take runs.
     void stopped();  ///< The recording has ended.
-    /// The player or the device ended it, or it could not begin: no other take should follow by itself.
+    /// The player ended it, or it could not begin, or nothing was heard: no other take should follow by itself.
     void brokeOff();
     void takePlayed(const PlayedTake& played);
     void lessonPlayed(const PlayedTake& played);
@@ -64,6 +66,9 @@ class Recorder : public QObject {
     [[nodiscard]] TakePlan planNow() const;
     [[nodiscard]] TakeRecord recordNow(const TakePlan& plan) const;
     void giveUp(const Error& error);
+    [[nodiscard]] KnownLoop knownLoop() const;
+    void tell(AnchorNews news);
+    void tellOfSilence();
     void tick();
     void finish();
     void handOver(FinishedTake finished);
@@ -71,7 +76,9 @@ class Recorder : public QObject {
 
     With m_with;
     CharacterOf m_characterOf;
-    InputId m_wanted;  // what was set when an input was last opened
+    bool m_simulatedCounts;
+    bool m_toldOfNoOutput = false;
+    KnownLoop m_loop;  // of the take that runs
     QTimer m_ticker;
     std::string m_name;
     TakeRecord m_playing;  // of the take that runs: what was decided before it

@@ -24,6 +24,9 @@ class Setup : public QObject {
     [[nodiscard]] int recall(const QString& name) const { return m_store.value(name, 0).toInt(); }
     void remember(const QString& name, int number) { m_store.setValue(name, number); }
     void forget(const QString& name) { m_store.remove(name); }
+    /// The same for a few values that belong together.
+    [[nodiscard]] QVariantMap recallAll(const QString& name) const { return m_store.value(name).toMap(); }
+    void rememberAll(const QString& name, const QVariantMap& values) { m_store.setValue(name, values); }
 
   Q_SIGNALS:
     void changed();

@@ -13,7 +13,7 @@ Result<std::unique_ptr<Studio>> Studio::open(StudioOptions options) {
     // A first look: what is damaged is said now and not in the middle of practice.
     if (const auto takes = TakeRepository(**logbook).total(); !takes) return tl::unexpected(takes.error());
     std::unique_ptr<Studio> studio(new Studio(std::move(options), *std::move(folder), std::move(*logbook)));
-    studio->m_recorder.openInput();
+    studio->m_watch.open();
     studio->m_keeper.findInterrupted();
     return studio;
 }
@@ -25,19 +25,23 @@ Studio::Studio(StudioOptions options, DataFolder folder, std::unique_ptr<Logbook
       m_setup(options.settingsFile),
       m_input(options.makeStream ? options.makeStream : realStreams(options.simulatedSpeed)),
       m_run(m_input),
+      m_calibrations(m_setup),
+      m_watch({m_input, m_run, m_setup, m_notices}),
+      m_inputs(options.findInputs ? options.findInputs : findInputs),
       m_log(*m_logbook, m_folder.mayWrite(), m_notices),
       m_playback({m_input, m_run, m_worker, m_notices}),
       m_shelf({m_folder, m_worker, m_notices}, options.guests),
       m_stand({m_shelf, *m_logbook, m_folder, m_run, m_notices}),
       m_manuscript({m_shelf, m_stand, m_folder, m_notices}),
       m_lessons({m_folder, m_archive.store(), m_input, m_stand, m_worker, m_notices}),
-      m_recorder({m_input, m_run, m_setup, m_stand, m_playback, m_folder, m_archive.store(), m_worker, m_notices},
-                 std::move(options.characterOf)),
+      m_recorder({m_input, m_watch, m_calibrations, m_run, m_setup, m_stand, m_playback, m_folder, m_archive.store(),
+                  m_worker, m_notices},
+                 std::move(options.characterOf), options.simulatedCounts),
       m_review({m_folder, m_archive, m_stand, m_lessons, m_setup, m_worker, m_notices}),
       m_takingApart({m_stand, m_setup, m_review, m_notices}),
       m_nextSteps({m_review, m_stand, m_takingApart, m_notices}),
       m_clock({m_setup, m_recorder, m_takingApart, m_stand, m_notices}, options.simulatedSpeed),
-      m_handsFree({m_setup, m_recorder, m_playback, m_input, m_nextSteps, m_clock}),
+      m_handsFree({m_setup, m_recorder, m_playback, m_input, m_watch, m_nextSteps, m_clock}),
       m_keeper({m_folder, m_archive, m_lessons, m_log, m_worker, m_notices}) {
     connectOwners();
     if (m_folder.access() == DataFolder::Access::TakenByAnother)

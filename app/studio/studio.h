@@ -3,6 +3,7 @@
 #include <memory>
 
 #include "studio/hands_free.h"
+#include "studio/input_list.h"
 #include "studio/manuscript.h"
 #include "studio/take_keeper.h"
 
@@ -16,6 +17,10 @@ struct StudioOptions {
     CharacterOf characterOf;
     double simulatedSpeed = 1.0;  ///< Tests run the simulated device faster than real time.
     MakeStream makeStream;        ///< In place of the real devices; for tests.
+    FindInputs findInputs;        ///< The same for the list of them.
+    /// Takes of the simulated player are takes like any other: in the demo, and in tests. Elsewhere they say nothing
+    /// about anybody and move no ladder.
+    bool simulatedCounts = false;
 };
 
 /// The room in which one player works: it puts the owners of one thing each together. Places show them and tell them
@@ -36,6 +41,9 @@ class Studio {
     [[nodiscard]] TakingApart& takingApart() { return m_takingApart; }
     [[nodiscard]] Lessons& lessons() { return m_lessons; }
     [[nodiscard]] AudioInput& input() { return m_input; }
+    [[nodiscard]] InputList& inputs() { return m_inputs; }
+    [[nodiscard]] InputWatch& watch() { return m_watch; }
+    [[nodiscard]] Calibrations& calibrations() { return m_calibrations; }
     [[nodiscard]] Recorder& recorder() { return m_recorder; }
     [[nodiscard]] Playback& playback() { return m_playback; }
     [[nodiscard]] HandsFree& handsFree() { return m_handsFree; }
@@ -61,6 +69,9 @@ class Studio {
     Setup m_setup;
     AudioInput m_input;
     TakeRun m_run;
+    Calibrations m_calibrations;
+    InputWatch m_watch;
+    InputList m_inputs;
     TakeLog m_log;
     Playback m_playback;
     Shelf m_shelf;

@@ -13,6 +13,7 @@ TakeAnalysis measureFresh(TakeRecord& stored, const CoachPlan& coach, const Taug
     HeardTake heard(std::move(stored.hits), std::move(stored.trace));
     TakeAnalysis analysis =
         analyzeTake(stored.exercise, stored.frame, toldApart(stored.exercise, std::move(heard), kit), coach);
+    if (stored.simulated) analysis.verdict = simulatedTake(stored.frame.tempoBpm, coach.ladder);
     if (!hasRolls(stored.exercise)) analysis.matched.trace = {};
     stored.hits = withoutPatches(analysis.matched.hits);
     stored.trace = analysis.matched.trace;

@@ -59,8 +59,8 @@ struct JackStream::Impl {
     void listenToServer();
     [[nodiscard]] Result<void> connect(const InputId& wanted) const;
 
-    /// From the server's own thread: what is connected has changed. Not noexcept: closing the client cancels that thread
-    /// wherever it waits, which unwinds through here.
+    /// From the server's own thread: what is connected has changed. Not noexcept: closing the client cancels that
+    /// thread wherever it waits, which unwinds through here.
     void rewired() {
         const bool connected = jack->portConnected(heard) > 0;
         if (connected) wired.store(true);
@@ -184,6 +184,12 @@ int JackStream::sampleRate() const {
 int JackStream::periodFrames() const {
     return m_impl ? static_cast<int>(m_impl->jack->getBufferSize(m_impl->client.get())) : 256;
 }
+std::string JackStream::outputName() const {
+    if (!m_impl) return {};
+    const auto playbacks = portsOf(m_impl->client.get(), JackPortIsInput | JackPortIsPhysical);
+    return playbacks.empty() ? std::string() : playbacks.front();
+}
+
 std::string JackStream::outputPort() const {
     return m_impl ? m_impl->jack->portName(m_impl->out) : "";
 }

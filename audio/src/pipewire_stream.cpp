@@ -10,7 +10,7 @@
 #include <ctime>
 #include <span>
 
-#include "pipewire_graph.h"
+#include "pipewire_wires.h"
 #include "upbeat/audio/note_bytes.h"
 
 namespace upbeat {
@@ -21,65 +21,6 @@ constexpr int kUsualRate = 48000;
 constexpr int kUsualPeriod = 256;
 constexpr int kPatienceS = 3;
 constexpr std::size_t kLongestCycle = 8192;
-
-/// A connection between two ports that goes when it is let go.
-class Wire {
-  public:
-    Wire() = default;
-    ~Wire() { cut(); }
-    Wire(const Wire&) = delete;
-    Wire& operator=(const Wire&) = delete;
-
-    /// Between these and no other ports; 0 for neither.
-    void lay(const PipeWireGraph& graph, std::uint32_t from, std::uint32_t to) {
-        if (from == m_from && to == m_to) return;
-        cut();
-        if (from == 0 || to == 0) return;
-        m_from = from;
-        m_to = to;
-        pw_properties* wanted = pw_properties_new(nullptr, nullptr);
-        pw_properties_setf(wanted, PW_KEY_LINK_OUTPUT_PORT, "%u", from);
-        pw_properties_setf(wanted, PW_KEY_LINK_INPUT_PORT, "%u", to);
-        m_proxy = static_cast<pw_proxy*>(pw_core_create_object(graph.core(), "link-factory", PW_TYPE_INTERFACE_Link,
-                                                               PW_VERSION_LINK, &wanted->dict, 0));
-        pw_properties_free(wanted);
-    }
-    void cut() {
-        if (m_proxy != nullptr) pw_proxy_destroy(m_proxy);
-        m_proxy = nullptr;
-        m_from = m_to = 0;
-    }
-    [[nodiscard]] bool isLaid(const PipeWireGraph& graph) const { return m_from != 0 && graph.isLinked(m_from, m_to); }
-
-  private:
-    pw_proxy* m_proxy = nullptr;
-    std::uint32_t m_from = 0;
-    std::uint32_t m_to = 0;
-};
-
-/// Finds the port of each kind of input; 0 where it is not there.
-struct PortOf {
-    const PipeWireGraph& graph;
-
-    std::uint32_t operator()(const PipeWireInput& input) const {
-        for (const auto& [id, node] : graph.nodes()) {
-            const bool wanted = input.node.empty() ? graph.defaultSource() == id : node.name == input.node;
-            if (!wanted || !PipeWireGraph::isSource(node)) continue;
-            for (const std::uint32_t port : graph.portsOf(id, true))
-                if (input.port.empty() || graph.ports().at(port).name == input.port) return port;
-        }
-        return 0;
-    }
-    std::uint32_t operator()(const PipeWireMidi& input) const {
-        for (const auto& [id, port] : graph.ports())
-            if (port.carriesNotes && port.isOutput && port.name == input.port) return id;
-        return 0;
-    }
-    template <class Other>
-    std::uint32_t operator()(const Other&) const {
-        return 0;
-    }
-};
 
 }  // namespace
 
@@ -92,8 +33,8 @@ struct PipeWireStream::Impl {
     void* in = nullptr;
     void* out = nullptr;
     void* notes = nullptr;
-    Wire heard;
-    std::array<Wire, 2> played;
+    PipeWireWire heard;
+    std::array<PipeWireWire, 2> played;
 
     // Audio thread.
     std::array<float, kLongestCycle> silence{};
@@ -135,7 +76,7 @@ PipeWireStream::Impl::~Impl() {
     const PipeWireGraph::Lock lock(*graph);
     graph->changed = nullptr;
     heard.cut();
-    for (Wire& wire : played) wire.cut();
+    for (PipeWireWire& wire : played) wire.cut();
     if (filter != nullptr) pw_filter_destroy(filter);
 }
 
@@ -189,7 +130,7 @@ std::uint32_t PipeWireStream::Impl::ownPort(const char* name) const {
 
 /// Connects what should be connected and is there.
 void PipeWireStream::Impl::rewire() {
-    heard.lay(*graph, std::visit(PortOf{*graph}, wanted), ownPort(hearsNotes() ? "notes" : "in"));
+    heard.lay(*graph, std::visit(PipeWirePort{*graph}, wanted), ownPort(hearsNotes() ? "notes" : "in"));
     const auto sink = graph->defaultSink();
     const auto speakers = sink ? graph->portsOf(*sink, false) : std::vector<std::uint32_t>();
     for (std::size_t i = 0; i < played.size(); ++i)
@@ -267,7 +208,7 @@ Result<void> PipeWireStream::start(AudioProcess& process) {
     impl->process = &process;
     const bool isThere = [&] {
         const PipeWireGraph::Lock lock(*impl->graph);
-        return std::visit(PortOf{*impl->graph}, m_input) != 0;
+        return std::visit(PipeWirePort{*impl->graph}, m_input) != 0;
     }();
     if (!isThere && !impl->hearsNothing())
         return fail(Text::with(UPBEAT_TEXT("the input %1 is not there"), nameOf(m_input)), "sound input",
@@ -293,34 +234,15 @@ StreamHealth PipeWireStream::health() const {
     return m_impl->unplugged.load() ? StreamHealth::Unplugged : StreamHealth::Alive;
 }
 
-std::string PipeWireStream::name() const {
-    return nameOf(m_input);
+std::string PipeWireStream::outputName() const {
+    if (!m_impl) return {};
+    const PipeWireGraph::Lock lock(*m_impl->graph);
+    const auto sink = m_impl->graph->defaultSink();
+    return sink ? m_impl->graph->nodes().at(*sink).name : std::string();
 }
 
-Result<std::vector<InputDevice>> pipeWireInputs() {
-    const auto graph = PipeWireGraph::connect();
-    if (!graph) return tl::unexpected(graph.error());
-    const PipeWireGraph::Lock lock(**graph);
-    std::vector<InputDevice> devices;
-    if (!(*graph)->defaultSink())
-        return fail(UPBEAT_TEXT("PipeWire runs but plays nothing"), "sound",
-                    UPBEAT_TEXT("connect a loudspeaker or headphones"));
-    for (const auto& [id, node] : (*graph)->nodes()) {
-        if (!PipeWireGraph::isSource(node)) continue;
-        const auto ports = (*graph)->portsOf(id, true);
-        for (std::size_t i = 0; i < ports.size(); ++i) {
-            const auto& port = (*graph)->ports().at(ports[i]);
-            const std::string which = ports.size() > 1 ? " " + std::to_string(i + 1) : "";
-            devices.push_back({PipeWireInput{node.name, port.name}, node.description + which});
-        }
-    }
-    for (const auto& [id, port] : (*graph)->ports())
-        if (port.carriesNotes && port.isOutput && !port.isMonitor)
-            devices.push_back({PipeWireMidi{port.name}, port.alias.empty() ? port.name : port.alias});
-    if (devices.empty())
-        return fail(UPBEAT_TEXT("PipeWire runs but hears no microphone"), "sound",
-                    UPBEAT_TEXT("connect a microphone or an electronic kit"));
-    return devices;
+std::string PipeWireStream::name() const {
+    return nameOf(m_input);
 }
 
 }  // namespace upbeat

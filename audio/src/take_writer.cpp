@@ -4,6 +4,7 @@
 #include <chrono>
 
 #include "upbeat/formats/midi_take.h"
+#include "upbeat/music/click_sound.h"
 #include "upbeat/signal/level_meter.h"
 #include "upbeat/take/click_marks.h"
 
@@ -19,10 +20,20 @@ std::vector<ClickMark> clicksIn(const RecordingRun& run) {
     return clickMarks(plan.click, plan.firstBeatS(), plan.lastClickS());
 }
 
+/// What sounds at a click of each kind.
+std::vector<std::vector<float>> dryClicks(const RecordingRun& run) {
+    std::vector<std::vector<float>> waves;
+    for (const ClickKind kind : {ClickKind::Bar, ClickKind::Beat, ClickKind::Subdivision})
+        waves.push_back(clickSound(kind, run.sampleRate(), run.plan().click.tone));
+    return waves;
+}
+
 }  // namespace
 
 TakeWriter::TakeWriter(std::shared_ptr<RecordingRun> run)
-    : m_run(std::move(run)), m_listener(m_run->sampleRate(), clicksIn(*m_run)) {
+    : m_run(std::move(run)),
+      m_listener(m_run->sampleRate(), clicksIn(*m_run)),
+      m_loop(clicksIn(*m_run), dryClicks(*m_run), m_run->sampleRate(), m_run->plan().longestLoopS) {
     m_result.take = recordOf(m_run->plan());
     m_result.take.sampleRate = m_run->sampleRate();
     if (const auto& file = m_run->plan().notesFile; !file.empty()) m_journal.emplace(file);
@@ -57,7 +68,11 @@ void TakeWriter::run(const std::stop_token& token) {
     take({});
     closeFile();
     takeNotes();
-    if (!m_notes.empty()) heard = std::move(m_notes);
+    m_result.clicks = m_loop.finish();
+    if (!m_notes.empty()) {
+        heard = std::move(m_notes);
+        m_result.clicks.clear();
+    }
     TakeRecord& played = m_result.take;
     played.hits = std::move(heard.hits);
     played.trace = std::move(heard.trace);
@@ -137,6 +152,7 @@ void TakeWriter::take(std::span<const float> samples) {
     if (!samples.empty()) {
         store(samples);
         m_listener.push(samples);
+        m_loop.push(samples);
         m_written += static_cast<std::int64_t>(samples.size());
     }
     const auto early = m_listener.takeEarly();

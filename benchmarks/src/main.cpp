@@ -16,6 +16,7 @@
 #include "coverage.h"
 #include "faults.h"
 #include "logbook_speed.h"
+#include "loops.h"
 #include "score.h"
 #include "simulated_sets.h"
 #include "speed.h"
@@ -150,6 +151,8 @@ int run(int argc, char** argv) {
             {"logbook", [] { return logbookTable(); }},
             {"speed", [] { return speedTable(); }},
             {"bleed", [] { return bleedTable(); }},
+            {"round-trip", [] { return roundTripTable(); }},
+            {"loop", [] { return loopTable(); }},
             {"voices", [] { return voicesTable(); }},
             {"coverage", [] { return coverageTable(1000); }},
             {"findings", [] { return faultTable(200, 200); }},

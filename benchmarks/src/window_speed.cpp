@@ -106,6 +106,7 @@ TenMinutes playTenMinutes() {
     options.dataFolder = dir.path().toStdString();
     options.settingsFile = dir.filePath(QStringLiteral("settings.ini"));
     options.simulatedSpeed = 20;
+    options.simulatedCounts = true;
     auto studio = Studio::open(options);
     if (!studio) return {};
     (*studio)->stand().choose("paradiddle-accents");

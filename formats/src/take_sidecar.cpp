@@ -84,6 +84,9 @@ TakeRecord recordFrom(const JsonReader& reader, Exercise exercise) {
     take.startedAt = reader.text("started_at");
     take.sampleRate = reader.integer("sample_rate", 48000);
     take.recovered = reader.flag("recovered", false);
+    take.simulated = reader.flag("simulated", false);
+    take.frame.anchor = {anchorFromName(reader.text("anchor")).value_or(AnchorKind::Given),
+                         reader.number("anchor_uncertain_ms", 0)};
     if (reader.has("ladder")) take.ladder = ladderFrom(reader.child("ladder"));
     reader.each("damaged", [&](const JsonReader& span) {
         take.frame.damaged.push_back({span.number("from_s", 0), span.number("to_s", 0)});
@@ -130,6 +133,9 @@ std::string toJson(const TakeRecord& take) {
         {"started_at", take.startedAt},
         {"sample_rate", take.sampleRate},
         {"recovered", take.recovered},
+        {"simulated", take.simulated},
+        {"anchor", toName(take.frame.anchor.kind)},
+        {"anchor_uncertain_ms", take.frame.anchor.uncertainMs},
         {"damaged", damaged},
         {"hits", jsonOf(take.hits)},
     };

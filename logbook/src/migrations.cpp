@@ -162,8 +162,16 @@ const Migration kVerdictOfTheDay{
     "DROP INDEX take_by_day",
 };
 
-const std::array<const Migration*, 5>& migrations() {
-    static const std::array<const Migration*, 5> all{&kFirst, &kVoices, &kFaintHits, &kDayOfTheTake, &kVerdictOfTheDay};
+// How it is known where a take stands against the click, and whether a person played it.
+const Migration kAnchor{
+    "ALTER TABLE take ADD COLUMN anchor TEXT NOT NULL DEFAULT 'given'",
+    "ALTER TABLE take ADD COLUMN anchor_uncertain_ms REAL NOT NULL DEFAULT 0",
+    "ALTER TABLE take ADD COLUMN simulated INTEGER NOT NULL DEFAULT 0",
+};
+
+const std::array<const Migration*, 6>& migrations() {
+    static const std::array<const Migration*, 6> all{&kFirst,        &kVoices,          &kFaintHits,
+                                                     &kDayOfTheTake, &kVerdictOfTheDay, &kAnchor};
     return all;
 }
 

@@ -11,7 +11,8 @@ Result<std::vector<TakeSummary>> summaries(const Logbook& logbook, const std::st
                                            std::initializer_list<QVariant> values = {}) {
     static const std::string kSelect =
         "SELECT take.id AS id, take.exercise_id AS exercise_id, json_extract(exercise_version.json, '$.title') AS "
-        "title, started_at, tempo_bpm, bars, duration_s, clean, missed_gate, note, action, next_bpm, page_bars, stage, "
+        "title, started_at, tempo_bpm, bars, duration_s, clean, simulated, missed_gate, note, action, next_bpm, "
+        "page_bars, stage, "
         "clean_in_a_row, "
         "clean_needed, goal_reached, span_bar, span_from, span_to FROM take JOIN "
         "exercise_version ON exercise_version.id = exercise_version_id LEFT JOIN verdict ON take_id = take.id ";

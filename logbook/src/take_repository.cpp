@@ -89,7 +89,7 @@ Result<qint64> TakeRepository::add(const TakeRecord& take, const TakeAnalysis& a
     cells.insert(cells.end(),
                  {{"session_id", *session},
                   {"exercise_version_id", *version},
-                  {"clean", remembered.clean},
+                  {"clean", remembered.clean && take.counts()},
                   {"missed_gate", remembered.missed ? QVariant(toQt(toName(*remembered.missed))) : QVariant()}});
     const auto id = insertRow(m_logbook, "take", cells);
     if (!id) return id;

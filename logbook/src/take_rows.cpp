@@ -42,6 +42,7 @@ TakeSummary summaryFrom(const Row& row) {
     take.bars = row.whole("bars");
     take.durationS = row.number("duration_s");
     take.clean = row.flag("clean");
+    take.simulated = row.flag("simulated");
     take.missedGate = row.text("missed_gate");
     take.verdict = verdictFrom(row);
     take.note = row.text("note");
@@ -66,7 +67,10 @@ std::vector<Cell> cellsOf(const TakeRecord& take) {
                             {"trace_column_s", take.trace.columnS()},
                             {"click", toQt(toJson(take.click))},
                             {"click_heard", take.frame.clickBleed},
-                            {"counts", take.counts()}};
+                            {"counts", take.counts()},
+                            {"simulated", take.simulated},
+                            {"anchor", toQt(toName(take.frame.anchor.kind))},
+                            {"anchor_uncertain_ms", take.frame.anchor.uncertainMs}};
     if (const auto& ladder = take.ladder)
         cells.insert(cells.end(), {{"ladder_start", ladder->startBpm},
                                    {"ladder_goal", ladder->goalBpm},
@@ -91,6 +95,9 @@ TakeRecord recordFrom(const Row& row, Exercise exercise) {
     take.profile = profileFromName(row.text("profile")).value_or(take.profile);
     take.file = row.text("file");
     take.recovered = row.flag("recovered");
+    take.simulated = row.flag("simulated");
+    take.frame.anchor = {anchorFromName(row.text("anchor")).value_or(AnchorKind::Given),
+                         row.number("anchor_uncertain_ms")};
     take.note = row.text("note");
     take.trace = unpacked(row.at("trace").toByteArray(), row.number("trace_column_s"));
     take.ladder = ladderFrom(row);

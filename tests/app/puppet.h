@@ -1,5 +1,6 @@
 #pragma once
 
+#include <array>
 #include <atomic>
 #include <memory>
 
@@ -13,6 +14,7 @@ struct Strings {
     std::atomic<bool> gone{false};
     std::atomic<bool> silent{false};  ///< It gives nothing any more, and says nothing of it.
     std::atomic<bool> unplugged{false};
+    std::atomic<bool> muted{false};  ///< Nothing but silence arrives.
 };
 
 /// The simulated player behind a device that can be unplugged, stall or leave.
@@ -39,7 +41,9 @@ class PuppetStream : public DuplexStream, private AudioProcess {
   private:
     void process(std::span<const float> in, std::span<float> out, const Cycle& cycle) noexcept override {
         if (m_strings->gone.load() || m_strings->silent.load()) return;
-        m_process->process(in, out, {cycle.position, cycle.late || m_strings->unplugged.load(), cycle.clock});
+        std::array<float, 4096> silence{};
+        const auto heard = m_strings->muted.load() ? std::span<const float>(silence).first(in.size()) : in;
+        m_process->process(heard, out, {cycle.position, cycle.late || m_strings->unplugged.load(), cycle.clock});
     }
 
     std::shared_ptr<Strings> m_strings;

@@ -22,6 +22,7 @@ inline std::unique_ptr<Studio> studioIn(const QTemporaryDir& dir, const Characte
     options.settingsFile = dir.filePath(QStringLiteral("settings.ini"));
     options.characterOf = [character](const Exercise&, double) { return character; };
     options.simulatedSpeed = 40;
+    options.simulatedCounts = true;
     auto opened = Studio::open(options);
     if (!opened) qFatal("%s", opened.error().sentence().c_str());
     return std::move(*opened);

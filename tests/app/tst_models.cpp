@@ -18,7 +18,7 @@ using namespace upbeat;
 namespace {
 
 TakeSummary summary(qint64 id, const QDateTime& at, double tempo, bool clean) {
-    return {id, "flam-taps", "Flams and taps", at, tempo, 8, 30, clean, "", {}, ""};
+    return {id, "flam-taps", "Flams and taps", at, tempo, 8, 30, clean, false, "", {}, ""};
 }
 
 const QDateTime kMonday(QDate(2026, 3, 16), QTime(18, 0));

@@ -6,7 +6,7 @@
 #include <QTest>
 
 #include "place/verdict_bar.h"
-#include "puppet.h"
+#include "puppet_room.h"
 #include "said.h"
 #include "shell/start_trouble.h"
 #include "stage.h"
@@ -18,38 +18,6 @@ using namespace upbeat;
 using namespace upbeat::test;
 
 namespace {
-
-constexpr double kSpeed = 40;
-
-/// A room whose device hangs on strings.
-struct PuppetRoom {
-    QTemporaryDir dir;
-    std::shared_ptr<Strings> strings = std::make_shared<Strings>();
-    std::unique_ptr<Studio> studio;
-
-    PuppetRoom() { open(JackInput{"puppet"}); }
-    void open(const InputId& input) {
-        StudioOptions options;
-        options.dataFolder = dir.path().toStdString();
-        options.settingsFile = dir.filePath(QStringLiteral("settings.ini"));
-        options.characterOf = [](const Exercise&, double) { return soloist(); };
-        options.simulatedSpeed = kSpeed;
-        options.makeStream = withPuppet(strings, kSpeed);
-        auto opened = Studio::open(options);
-        if (!opened) qFatal("%s", opened.error().sentence().c_str());
-        studio = std::move(*opened);
-        studio->notices().startListening();
-        PracticeSettings settings = studio->setup().settings();
-        settings.input = input;
-        studio->setup().change(settings);
-        studio->stand().choose("singles-sixteenths");
-    }
-    void playUntilBeat(double beat) const {
-        studio->recorder().start();
-        QTRY_VERIFY_WITH_TIMEOUT(studio->recorder().live() != nullptr && studio->recorder().live()->beatsNow() > beat,
-                                 60000);
-    }
-};
 
 void press(const QWidget& window, const QString& text) {
     for (auto* button : window.findChildren<QPushButton*>())
@@ -117,7 +85,7 @@ class TestNothingLost : public QObject {
     // A server that leaves without a word: no state is waited for without an end.
     void aDeviceThatGivesNothingAnyMoreIsGivenUp() {
         const auto strings = std::make_shared<Strings>();
-        AudioInput input(withPuppet(strings, kSpeed));
+        AudioInput input(withPuppet(strings, kPuppetSpeed));
         QVERIFY(input.open(JackInput{"puppet"}).has_value());
         TakeRun run(input);
         TakePlan plan;

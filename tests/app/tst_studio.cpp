@@ -286,7 +286,8 @@ class TestStudio : public QObject {
         QCOMPARE(limitOf(room.studio->review().take()), limitOf(ofItsDay));
     }
 
-    void anInputThatCannotBeOpenedFallsBackAndSaysSo() {
+    // The simulated player never takes the place of an input that is away.
+    void anInputThatCannotBeOpenedIsSaidAndNothingTakesItsPlace() {
         Room room;
         qputenv("JACK_NO_START_SERVER", "1");
         qputenv("JACK_DEFAULT_SERVER", "upbeat-nobody");
@@ -296,8 +297,9 @@ class TestStudio : public QObject {
         settings.input = JackInput{"system:capture_1"};
         room.studio->setup().change(settings);
         QCOMPARE(failed.count(), 1);
-        QVERIFY(room.studio->input().isSimulated());
-        QVERIFY(!room.studio->input().list().empty());
+        QVERIFY(!room.studio->input().isSimulated() && !room.studio->input().isAlive());
+        room.studio->recorder().start();
+        QVERIFY(room.studio->recorder().isIdle());
     }
 
     void aFolderThatCannotBeUsedIsSaid() {

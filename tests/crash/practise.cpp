@@ -59,6 +59,7 @@ int practise(const QString& folder, unsigned seed) {
     options.dataFolder = folder.toStdString();
     options.settingsFile = folder + QStringLiteral("/settings.ini");
     options.simulatedSpeed = kSpeed;
+    options.simulatedCounts = true;
     auto studio = Studio::open(options);
     if (!studio) {
         (void)std::fprintf(stderr, "%s\n", studio.error().sentence().c_str());

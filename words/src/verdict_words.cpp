@@ -63,6 +63,9 @@ class ReasonWords {
         return Text::with(UPBEAT_TEXT("%1 s of this take did not arrive: it does not count."),
                           fmt::format("{:.0f}", damaged.lostS));
     }
+    Text operator()(PlayedByNobody) const {
+        return UPBEAT_TEXT("The simulated player played this: it moves no ladder.");
+    }
 
   private:
     const Exercise& m_exercise;

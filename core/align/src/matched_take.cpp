@@ -7,6 +7,7 @@
 #include "page_and_hits.h"
 #include "second_sounds.h"
 #include "upbeat/signal/sharpen.h"
+#include "upbeat/units/name_table.h"
 
 namespace upbeat {
 
@@ -164,7 +165,16 @@ MatchedStroke strokeOf(const Matching& m, std::size_t event, const WrittenStroke
     return matched;
 }
 
+constexpr NameTable<4> kAnchors{"given", "calibrated", "click", "none"};
+
 }  // namespace
+
+std::string_view toName(AnchorKind kind) {
+    return nameIn(kAnchors, kind);
+}
+std::optional<AnchorKind> anchorFromName(std::string_view name) {
+    return valueNamed<AnchorKind>(kAnchors, name);
+}
 
 MatchedTake matchTake(const Exercise& exercise, const TakeFrame& frame, const HeardTake& heard) {
     const int passes = (frame.bars + exercise.bars - 1) / exercise.bars;
@@ -176,6 +186,7 @@ MatchedTake matchTake(const Exercise& exercise, const TakeFrame& frame, const He
     take.passes = passes;
     take.firstBeatS = frame.firstBeatS;
     take.latencyS = frame.latencyS;
+    take.anchor = frame.anchor;
     take.trace = heard.trace;
     for (const BreakSpan& span : m.breaks) take.breaks.push_back(toBreak(span, m.events, m.page));
     const auto keptIndex = keepHits(m, take);

@@ -108,6 +108,15 @@ void fillShares(Timing& timing, const std::vector<Observation>& all, const ByStr
     timing.remainderShare = std::max(0.0, 1.0 - timing.habitShare - timing.wanderShare);
 }
 
+/// The interval of a placement with that of the latency beside it.
+std::optional<Figure> anchored(Figure placement, const Anchor& anchor) {
+    if (anchor.kind == AnchorKind::None) return std::nullopt;
+    if (anchor.uncertainMs <= 0) return placement;
+    placement.low = placement.value - std::hypot(placement.value - placement.low, anchor.uncertainMs);
+    placement.high = placement.value + std::hypot(placement.high - placement.value, anchor.uncertainMs);
+    return placement;
+}
+
 }  // namespace
 
 std::vector<double> withoutDrift(const MatchedTake& take) {
@@ -136,7 +145,8 @@ Timing measureTiming(const MatchedTake& take) {
     timing.placementMs = medianFigure(offsets, passes);
     timing.spreadMs = spreadFigure(offsets);
     if (!timing.placementMs || !timing.spreadMs) return timing;
-    const double placement = timing.placementMs->value;
+    const double placement = timing.centreMs = timing.placementMs->value;
+    timing.placementMs = anchored(*timing.placementMs, take.anchor);
     const auto all = withoutAccidents(everything, timing.spreadMs->value);
     std::vector<double> minutes;
     std::vector<double> kept;

@@ -7,7 +7,7 @@
 namespace upbeat {
 
 bool TakeRecord::counts() const {
-    return !isTooDamaged(frame, exercise);
+    return !simulated && !isTooDamaged(frame, exercise);
 }
 
 int wholeBarsOf(const TakeRecord& take) {

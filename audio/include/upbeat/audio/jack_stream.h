@@ -23,6 +23,7 @@ class JackStream : public DuplexStream {
     [[nodiscard]] int sampleRate() const override;
     [[nodiscard]] int periodFrames() const override;
     [[nodiscard]] StreamHealth health() const override;
+    [[nodiscard]] std::string outputName() const override;
     [[nodiscard]] std::string name() const override { return nameOf(m_input); }
     /// Full names of our ports, for wiring in tests.
     [[nodiscard]] std::string outputPort() const;

@@ -23,6 +23,7 @@ class PipeWireStream : public DuplexStream {
     [[nodiscard]] int sampleRate() const override;
     [[nodiscard]] int periodFrames() const override;
     [[nodiscard]] StreamHealth health() const override;
+    [[nodiscard]] std::string outputName() const override;
     [[nodiscard]] std::string name() const override;
 
   private:

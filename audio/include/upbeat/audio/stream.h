@@ -59,6 +59,10 @@ class DuplexStream {
     /// Whether the way from what is played to what is heard is another one each time it is started: then no calibration
     /// holds, and only the click that is heard in a take tells where the take stands.
     [[nodiscard]] virtual bool hasOwnLoop() const { return false; }
+    /// Whether what is played can be heard.
+    [[nodiscard]] virtual bool hasOutput() const { return true; }
+    /// Which device plays; a calibration holds for it alone. Empty where nothing tells.
+    [[nodiscard]] virtual std::string outputName() const { return {}; }
     /// "Simulated player", "JACK system:capture_1".
     [[nodiscard]] virtual std::string name() const = 0;
 };

@@ -14,6 +14,7 @@ struct TakePlan {
     ClickPlan click;
     int bars = 8;
     double latencyS = 0;              ///< Calibrated round trip, taken off every onset.
+    double longestLoopS = 0.1;        ///< The click is looked for so long after it was played.
     double clickGain = 0.5;           ///< Peak of a click, 0 to 1.
     std::filesystem::path file;       ///< Where the FLAC goes; empty: nothing is written.
     std::filesystem::path notesFile;  ///< Where the notes of a MIDI instrument go meanwhile; empty: nowhere.

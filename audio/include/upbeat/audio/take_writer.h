@@ -10,6 +10,7 @@
 #include "upbeat/audio/recording_run.h"
 #include "upbeat/formats/audio_file.h"
 #include "upbeat/formats/note_journal.h"
+#include "upbeat/signal/loop_watch.h"
 #include "upbeat/signal/take_listener.h"
 
 namespace upbeat {
@@ -20,7 +21,8 @@ struct FinishedTake {
     /// Bars are the whole ones that were played.
     TakeRecord take;
     bool stoppedEarly = false;
-    std::optional<Error> writeError;  ///< The disk refused: what was written up to then is kept.
+    std::vector<ClickGroup> clicks{};  ///< The click as it was heard; empty where notes were played.
+    std::optional<Error> writeError;   ///< The disk refused: what was written up to then is kept.
 };
 
 /// Takes the samples of a run to disk and through the detector, on a thread of its own, while the take goes on. It is
@@ -60,6 +62,7 @@ class TakeWriter {
     std::shared_ptr<RecordingRun> m_run;
     std::unique_ptr<FlacWriter> m_file;
     TakeListener m_listener;
+    LoopWatch m_loop;
     std::int64_t m_written = 0;
     std::int64_t m_unflushed = 0;
     std::optional<LostFrames> m_nextLoss;

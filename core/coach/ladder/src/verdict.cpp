@@ -87,6 +87,12 @@ Verdict damagedTake(double tempoBpm, double lostS, const Ladder& ladder) {
     return v;
 }
 
+Verdict simulatedTake(double tempoBpm, const Ladder& ladder) {
+    Verdict v = again(tempoBpm, ladder);
+    v.reason = PlayedByNobody{};
+    return v;
+}
+
 RungTake remember(double tempoBpm, const std::vector<Gate>& gates) {
     const auto worst = worstMissed(gates);
     return {tempoBpm, isClean(gates), worst ? std::optional(worst->kind) : std::nullopt};

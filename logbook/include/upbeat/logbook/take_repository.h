@@ -23,6 +23,7 @@ struct TakeSummary {
     int bars = 0;
     double durationS = 0;
     bool clean = false;
+    bool simulated = false;  ///< By the simulated player, outside the demo.
     std::string missedGate;  ///< Name of the gate, empty when none was missed.
     Verdict verdict;         ///< Of its day, without its reason.
     std::string note;

@@ -1,6 +1,7 @@
 #pragma once
 
 #include <optional>
+#include <string_view>
 #include <vector>
 
 #include "upbeat/align/match.h"
@@ -30,6 +31,24 @@ struct Break {
     friend bool operator==(const Break&, const Break&) = default;
 };
 
+/// How it is known when the player struck, against the click: what the latency of a take comes from.
+enum class AnchorKind {
+    Given,       ///< It is what it is: a file from elsewhere, a latency that was typed in.
+    Calibrated,  ///< The round trip of this very input was measured.
+    Click,       ///< The click was heard in the take, and measured there.
+    None,        ///< Nothing tells: all is relative, and there is no placement.
+};
+/// "given", "calibrated", "click", "none": as it stands in files.
+[[nodiscard]] std::string_view toName(AnchorKind kind);
+[[nodiscard]] std::optional<AnchorKind> anchorFromName(std::string_view name);
+
+struct Anchor {
+    AnchorKind kind = AnchorKind::Given;
+    double uncertainMs = 0;  ///< Half of the 95 % interval of the latency.
+
+    friend bool operator==(const Anchor&, const Anchor&) = default;
+};
+
 /// A take laid against its page: what every measure works from.
 struct MatchedTake {
     Exercise exercise;
@@ -38,6 +57,7 @@ struct MatchedTake {
     int passes = 0;  ///< Passes begun; the last may be incomplete.
     double firstBeatS = 0;
     double latencyS = 0;
+    Anchor anchor{};
     std::vector<Hit> hits;               ///< Firm hits and the weak ones the page explains; in order of time.
     std::vector<MatchedStroke> strokes;  ///< Main strokes and grace notes, in order of grid time.
     std::vector<WrittenStroke> missed;   ///< Main strokes nobody played.
@@ -63,6 +83,7 @@ struct TakeFrame {
     double latencyS = 0;
     bool clickBleed = false;  ///< The click is audible: a hit on a beat that nobody wrote is the click.
     std::vector<DamagedSpan> damaged;
+    Anchor anchor{};
 };
 
 /// Lays detected hits against the page. Hits more than half a beat before the first or after the last bar are left

@@ -17,8 +17,11 @@ struct CountHabit {
 
 /// Where the offsets of a take come from (definitions in docs/measures.md, section 3).
 struct Timing {
-    std::optional<Figure> placementMs;  ///< Median offset of the main strokes.
-    std::optional<Figure> spreadMs;     ///< Robust deviation about the placement.
+    /// Median offset of the main strokes, its interval with what is uncertain of the latency. None where nothing tells
+    /// where the click stands.
+    std::optional<Figure> placementMs;
+    double centreMs = 0;             ///< The same whatever it says: what spread and habits are about.
+    std::optional<Figure> spreadMs;  ///< Robust deviation about the placement.
     std::optional<Figure> driftMsPerMin;
     std::optional<Figure> driftMsPerBar;
     std::vector<CountHabit> habits;  ///< One per stroke of the exercise that was played at least twice.

@@ -26,10 +26,12 @@ struct TakeRecord {
     ProfileKind profile = ProfileKind::Practice;
     std::optional<Ladder> ladder;  ///< It was judged by; none in takes of older versions.
     std::string file;              ///< FLAC, relative to the folder of the takes; empty when nothing was recorded.
+    bool simulated = false;        ///< By the simulated player, to try things out: it says nothing about anybody.
     bool recovered = false;        ///< The program ended before the take did.
     std::string note;
 
-    /// Whether the take says something about the player: what was mostly lost on the way in does not count.
+    /// Whether the take says something about the player: what was mostly lost on the way in does not count, and neither
+    /// does what the simulated player played.
     [[nodiscard]] bool counts() const;
 };
 

@@ -37,11 +37,13 @@ struct TooLittlePlayed {};
 struct TakeWasDamaged {
     double lostS = 0;
 };
+/// The simulated player played it, and not in the demo.
+struct PlayedByNobody {};
 /// Of a take from before logbooks kept it.
 struct NotRecorded {};
 
-using Reason =
-    std::variant<NotRecorded, TakesWereClean, GateWasMissed, FellApart, GateIsUnsure, TooLittlePlayed, TakeWasDamaged>;
+using Reason = std::variant<NotRecorded, TakesWereClean, GateWasMissed, FellApart, GateIsUnsure, TooLittlePlayed,
+                            TakeWasDamaged, PlayedByNobody>;
 
 /// What to do next, and why; `words` says it.
 struct Verdict {
@@ -67,6 +69,9 @@ struct Verdict {
 
 /// The verdict on a take of which `lostS` seconds cannot be measured: again, whatever the rest shows.
 [[nodiscard]] Verdict damagedTake(double tempoBpm, double lostS, const Ladder& ladder);
+
+/// The verdict on a take of the simulated player: again, whatever it shows; it moves no ladder.
+[[nodiscard]] Verdict simulatedTake(double tempoBpm, const Ladder& ladder);
 
 /// This take as the ladder will remember it.
 [[nodiscard]] RungTake remember(double tempoBpm, const std::vector<Gate>& gates);

@@ -1,0 +1,93 @@
+#include "upbeat/signal/loop_watch.h"
+
+#include <algorithm>
+#include <cmath>
+
+namespace upbeat {
+
+namespace {
+
+constexpr int kGroup = 16;             // clicks
+constexpr double kBeginningS = 0.004;  // of a click: later it hides what comes by way of the walls
+constexpr double kShare = 0.5;         // of the strongest arrival: the direct sound
+constexpr double kClear = 8;
+constexpr double kFaintestDb = -45;
+
+/// The beginning of a click, with a soft end.
+std::vector<float> beginningOf(std::vector<float> wave, int sampleRate) {
+    const auto length = std::min(wave.size(), static_cast<std::size_t>(kBeginningS * sampleRate));
+    wave.resize(length);
+    const std::size_t fade = length / 2;
+    for (std::size_t i = 0; i < fade; ++i)
+        wave[length - 1 - i] *= static_cast<float>(static_cast<double>(i) / static_cast<double>(fade));
+    return wave;
+}
+
+double energyOf(std::span<const float> x) {
+    double sum = 0;
+    for (const float v : x) sum += static_cast<double>(v) * static_cast<double>(v);
+    return sum;
+}
+
+}  // namespace
+
+LoopWatch::LoopWatch(std::vector<ClickMark> marks, const std::vector<std::vector<float>>& dry, int sampleRate,
+                     double longestS)
+    : m_marks(std::move(marks)),
+      m_sampleRate(sampleRate),
+      m_length(static_cast<std::size_t>((longestS + kBeginningS) * sampleRate)) {
+    for (const auto& wave : dry) m_dry.emplace_back(beginningOf(wave, sampleRate));
+    std::erase_if(m_marks, [this](const ClickMark& mark) {
+        return mark.timeS < 0 || mark.kind < 0 || static_cast<std::size_t>(mark.kind) >= m_dry.size();
+    });
+}
+
+void LoopWatch::push(std::span<const float> block) {
+    m_recent.insert(m_recent.end(), block.begin(), block.end());
+    const auto end = m_recentFrom + static_cast<std::int64_t>(m_recent.size());
+    for (; m_next < m_marks.size(); ++m_next) {
+        const std::int64_t from = std::llround(m_marks[m_next].timeS * m_sampleRate);
+        if (from + static_cast<std::int64_t>(m_length) > end) break;
+        if (from < m_recentFrom) continue;
+        closeWindow(std::span(m_recent).subspan(static_cast<std::size_t>(from - m_recentFrom), m_length));
+    }
+    const std::int64_t needed =
+        m_next < m_marks.size() ? std::min<std::int64_t>(end, std::llround(m_marks[m_next].timeS * m_sampleRate)) : end;
+    if (needed - m_recentFrom < static_cast<std::int64_t>(m_length)) return;
+    m_recent.erase(m_recent.begin(), m_recent.begin() + (needed - m_recentFrom));
+    m_recentFrom = needed;
+}
+
+void LoopWatch::closeWindow(std::span<const float> window) {
+    const ClickMark& mark = m_marks[m_next];
+    if (m_group.clicks > 0 && (m_group.clicks == kGroup || m_group.quiet != mark.quiet)) closeGroup();
+    if (m_group.clicks == 0) m_group.fromS = mark.timeS;
+    m_group.toS = mark.timeS;
+    m_group.quiet = mark.quiet;
+    ++m_group.clicks;
+    // Where nobody strikes the click is heard best.
+    constexpr double kQuietest = 1e-10;
+    const double weight = 1 / (energyOf(window) / static_cast<double>(window.size()) + kQuietest);
+    if (!std::isfinite(weight)) return;
+    m_dry[static_cast<std::size_t>(mark.kind)].addAnswer(window, weight, m_answer);
+    m_weight += weight;
+}
+
+void LoopWatch::closeGroup() {
+    if (const auto found = firstArrival(m_answer, kShare)) {
+        m_group.lagS = found->at / m_sampleRate;
+        m_group.levelDb = 20 * std::log10(std::max(1e-9, found->amplitude / m_weight));
+        m_group.heard = found->clearness >= kClear && m_group.levelDb >= kFaintestDb;
+    }
+    m_groups.push_back(m_group);
+    m_group = {};
+    m_answer = {};
+    m_weight = 0;
+}
+
+std::vector<ClickGroup> LoopWatch::finish() {
+    if (m_group.clicks > 0) closeGroup();
+    return std::move(m_groups);
+}
+
+}  // namespace upbeat
