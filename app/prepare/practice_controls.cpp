@@ -158,14 +158,10 @@ void PracticeControls::showInput(const InputId& id) {
     if (m_input->findData(text) < 0)
         m_input->insertItem(0, tr("%1 (not there)").arg(QString::fromStdString(nameOf(id))), text);
     m_input->setCurrentIndex(m_input->findData(text));
-    QStringList reasons;
     QStringList sentences;
-    for (const Error& refusal : m_with.inputs.found().refusals) {
-        reasons << inWords(refusal.what);
-        sentences << sentenceOf(refusal);
-    }
+    for (const Error& refusal : m_with.inputs.found().refusals) sentences << sentenceOf(refusal);
     const bool none = m_with.inputs.isKnown() && m_with.inputs.found().devices.empty();
-    m_inputNote->setText(none ? tr("No microphone is offered: %1.").arg(reasons.join(QStringLiteral(", ")))
+    m_inputNote->setText(none ? tr("No microphone is offered: %1.").arg(refusalsInWords(m_with.inputs.found()))
                               : QString());
     m_inputNote->setVisible(none);
     m_input->setToolTip(sentences.join(QLatin1Char('\n')));

@@ -28,12 +28,16 @@ void PreparePlace::addKeys() {
     addKey(Qt::Key_Return, tr("Enter"), tr("to the stand"), [this] {
         if (panel() == Stages)
             m_stages->chooseCurrent();
+        else if (panel() == Sound)
+            m_sound->act();
         else
             Q_EMIT playWanted();
     });
     addKey(Qt::Key_BracketLeft, QStringLiteral("[ ]"), tr("tempo"),
            [this] { m_with.stand.setTempo(m_with.stand.ladder().tempoBpm - 1); });
     addHiddenKey(Qt::Key_BracketRight, [this] { m_with.stand.setTempo(m_with.stand.ladder().tempoBpm + 1); });
+    addKey(Qt::CTRL | Qt::Key_I, tr("Ctrl I"), tr("sound check"),
+           [this] { showPanel(panel() == Sound ? Controls : Sound); });
     addKey(Qt::Key_E, QStringLiteral("E"), tr("edit"), [this] { startWriting(); });
     addKey(Qt::Key_A, QStringLiteral("A"), tr("take apart"),
            [this] { showPanel(panel() == Stages ? Controls : Stages); });

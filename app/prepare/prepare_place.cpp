@@ -22,6 +22,13 @@ QList<KeyHint> stageKeys() {
             {PreparePlace::tr("Esc"), PreparePlace::tr("back to the controls")}};
 }
 
+QList<KeyHint> soundKeys() {
+    return {{PreparePlace::tr("Enter"), PreparePlace::tr("do this step")},
+            {PreparePlace::tr("Right"), PreparePlace::tr("skip it")},
+            {PreparePlace::tr("Up Down"), PreparePlace::tr("another input")},
+            {PreparePlace::tr("Esc"), PreparePlace::tr("back to the controls")}};
+}
+
 /// What it is good for, and which hand works more where one does.
 QString leadOf(const Exercise& e) {
     QString trains = QString::fromStdString(e.trains);
@@ -104,9 +111,12 @@ QWidget* PreparePlace::buildStand() {
     connect(m_edit, &EditPanel::sectionWanted, this, &PreparePlace::appendSection);
     connect(m_edit, &EditPanel::pageWanted, m_line, qOverload<>(&QWidget::setFocus));
     m_stages = new StagesPanel({m_with.stand, m_with.takingApart}, stand);
+    m_sound = new SoundCheckPanel(m_with.soundCheck, stand);
+    connect(m_sound, &SoundCheckPanel::left, this, [this] { showPanel(Controls); });
     QWidget* rolling = buildControls(stand);
     m_panels = new QStackedWidget(stand);
-    for (QWidget* panel : {rolling, static_cast<QWidget*>(m_edit), static_cast<QWidget*>(m_stages)})
+    for (QWidget* panel :
+         {rolling, static_cast<QWidget*>(m_edit), static_cast<QWidget*>(m_stages), static_cast<QWidget*>(m_sound)})
         m_panels->addWidget(panel);
     layout->addWidget(m_trains);
     layout->addWidget(m_line, 4);
@@ -119,13 +129,16 @@ QWidget* PreparePlace::buildStand() {
 void PreparePlace::showPanel(Panel panel) {
     m_panels->setCurrentIndex(panel);
     if (panel != Editing) m_with.manuscript.close();
+    m_line->setVisible(panel != Sound);
     m_line->setMaximumHeight(panel == Stages ? 240 : 440);
     m_line->setMinimumHeight(150);
-    m_trains->setVisible(panel != Editing);
+    m_trains->setVisible(panel != Editing && panel != Sound);
     if (panel == Stages) m_stages->refresh();
     if (panel == Controls) showExercise();
     if (panel == Stages)
         m_stages->setFocus();
+    else if (panel == Sound)
+        m_sound->setFocus();
     else if (panel == Controls)
         m_list->setFocus();
     Q_EMIT keysChanged();
@@ -133,11 +146,13 @@ void PreparePlace::showPanel(Panel panel) {
 
 QList<KeyHint> PreparePlace::keys() const {
     if (panel() == Editing) return editKeyHints().mid(0, 3) + QList{editKeyHints().last()};
+    if (panel() == Sound) return soundKeys();
     return panel() == Stages ? stageKeys() : Place::keys();
 }
 
 QList<KeySection> PreparePlace::allKeys(const QString& name) const {
     return Place::allKeys(name) + QList<KeySection>{{tr("%1, taking apart").arg(name), stageKeys()},
+                                                    {tr("%1, sound check").arg(name), soundKeys()},
                                                     {tr("%1, writing").arg(name), editKeyHints()}};
 }
 

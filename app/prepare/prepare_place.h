@@ -14,6 +14,7 @@
 #include "prepare/exercise_model.h"
 #include "prepare/hear_bar.h"
 #include "prepare/practice_controls.h"
+#include "prepare/sound_check_panel.h"
 #include "prepare/stages_panel.h"
 #include "studio/input_list.h"
 #include "studio/lessons.h"
@@ -42,6 +43,7 @@ class PreparePlace : public Place {
         Setup& setup;
         InputList& inputs;
         const AudioInput& input;
+        SoundCheck& soundCheck;
         Playback& playback;
         const TakeLog& log;
         Notices& notices;
@@ -52,7 +54,7 @@ class PreparePlace : public Place {
     [[nodiscard]] QList<KeySection> allKeys(const QString& name) const override;
 
     /// What stands under the count line.
-    enum Panel { Controls, Editing, Stages };
+    enum Panel { Controls, Editing, Stages, Sound };
     void showPanel(Panel panel);
     /// Opens the exercise on the stand for writing, one of ours as an own copy.
     void startWriting();
@@ -89,6 +91,7 @@ class PreparePlace : public Place {
     QStackedWidget* m_panels = nullptr;
     EditPanel* m_edit = nullptr;
     StagesPanel* m_stages = nullptr;
+    SoundCheckPanel* m_sound = nullptr;
     HearBar* m_hear = nullptr;
     PracticeControls* m_controls = nullptr;
     std::vector<double> m_taps;  ///< Seconds since the first.

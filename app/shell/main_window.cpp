@@ -52,7 +52,7 @@ MainWindow::MainWindow(Studio& studio)
 void MainWindow::buildPlaces() {
     Studio& s = m_studio;
     auto* prepare = new PreparePlace({s.shelf(), s.stand(), s.manuscript(), s.takingApart(), s.lessons(), s.setup(),
-                                      s.inputs(), s.input(), s.playback(), s.log(), s.notices()},
+                                      s.inputs(), s.input(), s.soundCheck(), s.playback(), s.log(), s.notices()},
                                      m_stack);
     auto* play = new PlayPlace({s.stand(), s.recorder(), s.handsFree(), s.setup(), s.input()}, m_stack);
     auto* look = new LookPlace({s.review(), s.nextSteps(), s.playback(), s.stand()}, m_stack);
@@ -193,7 +193,7 @@ void MainWindow::greet() {
             [this] { m_studio.keeper().discardInterrupted(); });
         return;
     }
-    if (m_studio.setup().settings().careShown) return;
+    if (m_studio.setup().settings().careShown) return offerSoundCheck();
     m_notices->ask(
         tr("Protect your hearing, keep a click in headphones low, take breaks, and stop when something hurts; what "
            "does not pass belongs to a doctor or a qualified teacher. "
@@ -203,8 +203,28 @@ void MainWindow::greet() {
             PracticeSettings settings = m_studio.setup().settings();
             settings.careShown = true;
             m_studio.setup().change(settings);
+            offerSoundCheck();
         },
         {}, nullptr);
+}
+
+/// Once, before an input was ever chosen.
+void MainWindow::offerSoundCheck() {
+    if (m_studio.setup().settings().inputChosen || m_studio.simulatedCounts()) return;
+    m_notices->ask(
+        tr("Which microphone or kit do you play? The sound check finds out in two minutes. Without one the simulated "
+           "player plays for you."),
+        tr("Sound check"), [this] { showSoundCheck(); }, tr("Simulated player"),
+        [this] {
+            PracticeSettings settings = m_studio.setup().settings();
+            settings.inputChosen = true;
+            m_studio.setup().change(settings);
+        });
+}
+
+void MainWindow::showSoundCheck() {
+    go(Prepare);
+    if (auto* prepare = qobject_cast<PreparePlace*>(m_places.at(Prepare))) prepare->showPanel(PreparePlace::Sound);
 }
 
 void MainWindow::closeEvent(QCloseEvent* event) {

@@ -30,6 +30,8 @@ class MainWindow : public QMainWindow {
     static void applyTheme(bool dark);
     /// Offers takes an earlier run did not finish, and the note on care at the first start.
     void greet();
+    /// To the step of the sound check that is open.
+    void showSoundCheck();
 
   protected:
     void closeEvent(QCloseEvent* event) override;
@@ -37,6 +39,7 @@ class MainWindow : public QMainWindow {
   private:
     void buildPlaces();
     void buildKeys();
+    void offerSoundCheck();
     void connectStudio();
     void addGlobalKey(const QKeySequence& sequence, const QString& shown, const QString& what,
                       std::function<void()> action);

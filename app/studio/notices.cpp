@@ -4,6 +4,12 @@
 
 namespace upbeat {
 
+QString refusalsInWords(const FoundInputs& found) {
+    QStringList reasons;
+    for (const Error& refusal : found.refusals) reasons << inWords(refusal.what);
+    return reasons.join(QStringLiteral(", "));
+}
+
 void Notices::complain(const QString& sentence) {
     if (m_listenedTo)
         Q_EMIT failed(sentence);

@@ -4,6 +4,7 @@
 #include <QStringList>
 
 #include "theme/words.h"
+#include "upbeat/audio/devices.h"
 #include "upbeat/units/error.h"
 
 namespace upbeat {
@@ -12,6 +13,9 @@ namespace upbeat {
 [[nodiscard]] inline QString sentenceOf(const Error& error) {
     return QString::fromStdString(error.sentence(tongue()));
 }
+
+/// "PipeWire does not answer, no JACK server answers": why the servers that were asked cannot be used.
+[[nodiscard]] QString refusalsInWords(const FoundInputs& found);
 
 /// What is said to the player, on its way to whoever shows it. Failures from before anybody listens are kept and said
 /// then; remarks are not.

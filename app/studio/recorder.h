@@ -47,6 +47,8 @@ class Recorder : public QObject {
     [[nodiscard]] const LiveTake* live() const { return m_with.run.live(); }
     [[nodiscard]] int losses() const { return m_with.run.losses(); }
 
+    [[nodiscard]] bool simulatedCounts() const { return m_simulatedCounts; }
+
     void start();
     /// Ends the take now; what was played is handed over.
     void stop();

@@ -24,6 +24,7 @@ PracticeSettings readSettings(QSettings& store) {
     s.clickGain = std::clamp(value("clickGain", d.clickGain).toDouble(), 0.0, 1.0);
     s.barsPerTake = std::clamp(value("barsPerTake", d.barsPerTake).toInt(), 1, 400);
     s.restS = std::clamp(value("restS", d.restS).toDouble(), 1.0, 60.0);
+    s.inputChosen = value("inputChosen", store.contains(QStringLiteral("input"))).toBool();
     s.input = inputFromText(value("input", {}).toString().toStdString());
     s.profile = profileFromName(value("profile", {}).toString().toStdString()).value_or(d.profile);
     s.latencyMs = std::clamp(value("latencyMs", d.latencyMs).toDouble(), -500.0, 500.0);
@@ -47,6 +48,7 @@ void writeSettings(QSettings& store, const PracticeSettings& s) {
     put("barsPerTake", s.barsPerTake);
     put("restS", s.restS);
     put("input", QString::fromStdString(toText(s.input)));
+    put("inputChosen", s.inputChosen);
     put("profile", QString::fromUtf8(toName(s.profile).data()));
     put("latencyMs", s.latencyMs);
     put("careShown", s.careShown);

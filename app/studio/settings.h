@@ -33,6 +33,7 @@ struct PracticeSettings {
     int barsPerTake = 8;
     double restS = 4;  ///< Hands-free: rest between takes.
     InputId input;
+    bool inputChosen = false;  ///< By the player; before that the sound check is offered.
     ProfileKind profile = ProfileKind::Practice;
     double latencyMs = 0;
     bool careShown = false;  ///< The note on hearing and strain has been read.

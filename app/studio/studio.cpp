@@ -42,6 +42,8 @@ Studio::Studio(StudioOptions options, DataFolder folder, std::unique_ptr<Logbook
       m_nextSteps({m_review, m_stand, m_takingApart, m_notices}),
       m_clock({m_setup, m_recorder, m_takingApart, m_stand, m_notices}, options.simulatedSpeed),
       m_handsFree({m_setup, m_recorder, m_playback, m_input, m_watch, m_nextSteps, m_clock}),
+      m_soundCheck({m_input, m_inputs, m_run, m_setup, m_calibrations, m_worker},
+                   options.makeStream ? options.makeStream : realStreams(options.simulatedSpeed)),
       m_keeper({m_folder, m_archive, m_lessons, m_log, m_worker, m_notices}) {
     connectOwners();
     if (m_folder.access() == DataFolder::Access::TakenByAnother)

@@ -5,6 +5,7 @@
 #include "studio/hands_free.h"
 #include "studio/input_list.h"
 #include "studio/manuscript.h"
+#include "studio/sound_check.h"
 #include "studio/take_keeper.h"
 
 namespace upbeat {
@@ -32,6 +33,8 @@ class Studio {
     Studio(const Studio&) = delete;
     Studio& operator=(const Studio&) = delete;
 
+    /// Whether it is the demo, where the simulated player is the one who practises.
+    [[nodiscard]] bool simulatedCounts() const { return m_recorder.simulatedCounts(); }
     [[nodiscard]] const DataFolder& folder() const { return m_folder; }
     [[nodiscard]] Notices& notices() { return m_notices; }
     [[nodiscard]] Setup& setup() { return m_setup; }
@@ -42,6 +45,7 @@ class Studio {
     [[nodiscard]] Lessons& lessons() { return m_lessons; }
     [[nodiscard]] AudioInput& input() { return m_input; }
     [[nodiscard]] InputList& inputs() { return m_inputs; }
+    [[nodiscard]] SoundCheck& soundCheck() { return m_soundCheck; }
     [[nodiscard]] InputWatch& watch() { return m_watch; }
     [[nodiscard]] Calibrations& calibrations() { return m_calibrations; }
     [[nodiscard]] Recorder& recorder() { return m_recorder; }
@@ -84,6 +88,7 @@ class Studio {
     NextSteps m_nextSteps;
     PracticeClock m_clock;
     HandsFree m_handsFree;
+    SoundCheck m_soundCheck;
     TakeKeeper m_keeper;
     Worker m_worker;  // last: its work may use what stands above
 };

@@ -141,10 +141,18 @@ LoopCheck checkOne(std::uint64_t seed, double levelDb, double jumpMs, double& er
     for (const ClickKind kind : {ClickKind::Bar, ClickKind::Beat, ClickKind::Subdivision})
         dry.push_back(clickSound(kind, kRate));
     const double jumpAtS = recording.leadS + random.uniform(0.3, 0.6) * (endS - recording.leadS);
+    // As it arrives before and after the jump, from the sample on at which it is played.
+    std::array<std::vector<std::vector<float>>, 2> arriving;
+    for (std::size_t later = 0; later < arriving.size(); ++later)
+        for (const auto& wave : dry) {
+            auto& out = arriving.at(later).emplace_back(static_cast<std::size_t>(0.4 * kRate));
+            path.lay(out, wave, truth + (later > 0 ? jumpMs * 1e-3 : 0.0), amplitude(levelDb));
+        }
     for (const ClickMark& mark : marks) {
-        const double laterS = mark.timeS > jumpAtS ? jumpMs * 1e-3 : 0.0;
-        path.lay(take.sound.samples, dry[static_cast<std::size_t>(mark.kind)], mark.timeS + truth + laterS,
-                 amplitude(levelDb));
+        const auto& wave = arriving.at(mark.timeS > jumpAtS ? 1 : 0).at(static_cast<std::size_t>(mark.kind));
+        const auto from = static_cast<std::size_t>(std::llround(mark.timeS * kRate));
+        for (std::size_t i = 0; i < wave.size() && from + i < take.sound.samples.size(); ++i)
+            take.sound.samples[from + i] += wave[i];
     }
     LoopWatch watch(marks, dry, kRate);
     watch.push(take.sound.view());
@@ -160,7 +168,7 @@ Table loopTable() {
         "The click heard in the take",
         {"click peak dBFS", "jump ms", "takes", "not checked", "agrees", "differs", "jump seen", "lag error 95 % ms"},
         {}};
-    for (const double level : {-20.0, -30.0, -40.0, -45.0, -50.0})
+    for (const double level : {-20.0, -30.0, -40.0, -50.0})
         for (const double jumpMs : {0.0, 5.0, -8.0, 20.0}) {
             LoopCount count;
             for (std::uint64_t seed = 0; seed < 60; ++seed) {

@@ -17,6 +17,8 @@ void addSimulate(CLI::App& app, std::function<Exit()>& chosen);
 void addTeach(CLI::App& app, std::function<Exit()>& chosen);
 void addConvert(CLI::App& app, std::function<Exit()>& chosen);
 void addList(CLI::App& app, std::function<Exit()>& chosen);
+void addDevices(CLI::App& app, std::function<Exit()>& chosen);
+void addRecord(CLI::App& app, std::function<Exit()>& chosen);
 
 /// Writes a whole text to standard output. An error when it does not take all of it.
 [[nodiscard]] Result<void> printAll(std::string_view text);

@@ -57,6 +57,8 @@ int main(int argc, char** argv) {
     upbeat::cli::addTeach(app, chosen);
     upbeat::cli::addConvert(app, chosen);
     upbeat::cli::addList(app, chosen);
+    upbeat::cli::addDevices(app, chosen);
+    upbeat::cli::addRecord(app, chosen);
     try {
         app.parse(argc, argv);
     } catch (const CLI::ParseError& error) {

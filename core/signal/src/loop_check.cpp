@@ -7,9 +7,14 @@ namespace upbeat {
 
 namespace {
 
+constexpr double kFirstIsClear = 7;    // a first arrival that is believed
+constexpr double kLoudestIsClear = 3;  // a whole click that is worth asking
+constexpr double kSure = 4;            // the same where nothing else says so
+constexpr double kFaintestDb = -45;
+constexpr double kLikeAClick = 0.5;  // a stroke that is struck along with the count-in is not
 constexpr double kSameMs = 0.5;
-constexpr double kJumpMs = 2.5;
-constexpr double kUncertainMs = 0.25;  // of a click's beginning in a room; docs/accuracy.md
+constexpr double kNearMs = 3;  // of whole clicks, which are blunt
+constexpr double kUncertainMs = 0.25;
 
 double medianOf(std::vector<double> values) {
     std::sort(values.begin(), values.end());
@@ -17,49 +22,61 @@ double medianOf(std::vector<double> values) {
     return n % 2 == 1 ? values[n / 2] : 0.5 * (values[n / 2 - 1] + values[n / 2]);
 }
 
-std::vector<double> lagsMs(std::span<const ClickGroup> groups) {
-    std::vector<double> lags;
-    for (const ClickGroup& g : groups) lags.push_back(g.lagS * 1e3);
-    return lags;
+double apartMs(const ClickGroup::Lag& a, const ClickGroup::Lag& b) {
+    return (a.s - b.s) * 1e3;
 }
 
-/// The first group from which on another lag holds: it and all that follow agree with one another and not with those
-/// before.
-std::size_t jumpIn(const std::vector<ClickGroup>& heard) {
-    for (std::size_t k = 1; k < heard.size(); ++k) {
-        const double before = medianOf(lagsMs(std::span(heard).first(k)));
-        const double after = medianOf(lagsMs(std::span(heard).subspan(k)));
-        if (std::abs(after - before) < kJumpMs) continue;
-        const auto agrees = [&](std::size_t i) {
-            const double lag = heard[i].lagS * 1e3;
-            return std::abs(lag - (i < k ? before : after)) < kSameMs;
-        };
-        bool all = true;
-        for (std::size_t i = 0; i < heard.size(); ++i) all = all && agrees(i);
-        if (all) return k;
+/// The group that all others are held against: the count-in, where nobody plays, else the first that is clear.
+const ClickGroup* referenceIn(const std::vector<ClickGroup>& groups) {
+    const auto found = std::find_if(groups.begin(), groups.end(), [](const ClickGroup& g) {
+        return g.first.clearness >= kFirstIsClear && g.levelDb >= kFaintestDb && g.likeness >= kLikeAClick;
+    });
+    return found == groups.end() ? nullptr : &*found;
+}
+
+/// Those that follow it and can be asked.
+std::vector<ClickGroup> after(const std::vector<ClickGroup>& groups, const ClickGroup& reference) {
+    std::vector<ClickGroup> later;
+    for (const ClickGroup& g : groups)
+        if (g.fromS > reference.fromS && g.loudest.clearness >= kLoudestIsClear) later.push_back(g);
+    return later;
+}
+
+/// How many of them, from the end back, lie elsewhere and all at one place.
+std::size_t movedAtTheEnd(const std::vector<ClickGroup>& later, const ClickGroup& reference) {
+    std::size_t moved = 0;
+    for (auto g = later.rbegin(); g != later.rend(); ++g, ++moved) {
+        const bool elsewhere = std::abs(apartMs(g->loudest, reference.loudest)) >= kNearMs;
+        if (!elsewhere || std::abs(apartMs(g->loudest, later.back().loudest)) >= kNearMs) break;
     }
-    return 0;
+    return moved;
+}
+
+bool isSureOf(const std::vector<ClickGroup>& later, std::size_t moved) {
+    return moved >= 2 || (moved == 1 && later.back().loudest.clearness >= kSure);
 }
 
 }  // namespace
 
 LoopCheck checkLoop(const std::vector<ClickGroup>& groups, std::optional<double> calibratedS) {
-    std::vector<ClickGroup> heard;
-    for (const ClickGroup& g : groups)
-        if (g.heard) heard.push_back(g);
     LoopCheck check;
-    if (heard.size() < 2) return check;
-    const std::size_t jump = jumpIn(heard);
-    const auto lags = lagsMs(jump > 0 ? std::span(heard).first(jump) : std::span(heard));
-    const double middle = medianOf(lags);
-    const auto agree =
-        std::count_if(lags.begin(), lags.end(), [&](double lag) { return std::abs(lag - middle) < kSameMs; });
-    if (agree < 2 && jump == 0) return check;
-    check.lagS = middle * 1e-3;
+    const ClickGroup* reference = referenceIn(groups);
+    if (reference == nullptr) return check;
+    const auto later = after(groups, *reference);
+    const auto stays = [&](const ClickGroup& g) { return std::abs(apartMs(g.loudest, reference->loudest)) < kNearMs; };
+    const std::size_t moved = movedAtTheEnd(later, *reference);
+    const bool jumps = isSureOf(later, moved);
+    if (!jumps && std::none_of(later.begin(), later.end(), stays)) return check;
+    std::vector<double> lags{reference->first.s};
+    for (const ClickGroup& g : later)
+        if (g.first.clearness >= kFirstIsClear && std::abs(apartMs(g.first, reference->first)) < kSameMs)
+            lags.push_back(g.first.s);
+    check.lagS = medianOf(lags);
     check.uncertainMs = kUncertainMs;
-    if (jump > 0) {
+    if (jumps) {
         check.state = LoopCheck::State::Jumps;
-        check.jumpsAtS = heard[jump - 1].toS;
+        const std::size_t before = later.size() - moved;
+        check.jumpsAtS = before > 0 ? later[before - 1].fromS : reference->toS;
         return check;
     }
     const bool same = calibratedS && std::abs(check.lagS - *calibratedS) * 1e3 < kSameMs;

@@ -10,8 +10,6 @@ namespace {
 constexpr int kGroup = 16;             // clicks
 constexpr double kBeginningS = 0.004;  // of a click: later it hides what comes by way of the walls
 constexpr double kShare = 0.5;         // of the strongest arrival: the direct sound
-constexpr double kClear = 8;
-constexpr double kFaintestDb = -45;
 
 /// The beginning of a click, with a soft end.
 std::vector<float> beginningOf(std::vector<float> wave, int sampleRate) {
@@ -21,6 +19,18 @@ std::vector<float> beginningOf(std::vector<float> wave, int sampleRate) {
     for (std::size_t i = 0; i < fade; ++i)
         wave[length - 1 - i] *= static_cast<float>(static_cast<double>(i) / static_cast<double>(fade));
     return wave;
+}
+
+/// Energy of every stretch of that length.
+std::vector<double> energiesAt(std::span<const float> x, std::size_t length) {
+    std::vector<double> energies;
+    double sum = 0;
+    for (std::size_t i = 0; i < x.size(); ++i) {
+        sum += static_cast<double>(x[i]) * static_cast<double>(x[i]);
+        if (i >= length) sum -= static_cast<double>(x[i - length]) * static_cast<double>(x[i - length]);
+        if (i + 1 >= length) energies.push_back(std::max(0.0, sum));
+    }
+    return energies;
 }
 
 double energyOf(std::span<const float> x) {
@@ -33,12 +43,14 @@ double energyOf(std::span<const float> x) {
 
 LoopWatch::LoopWatch(std::vector<ClickMark> marks, const std::vector<std::vector<float>>& dry, int sampleRate,
                      double longestS)
-    : m_marks(std::move(marks)),
-      m_sampleRate(sampleRate),
-      m_length(static_cast<std::size_t>((longestS + kBeginningS) * sampleRate)) {
-    for (const auto& wave : dry) m_dry.emplace_back(beginningOf(wave, sampleRate));
+    : m_marks(std::move(marks)), m_sampleRate(sampleRate), m_length(static_cast<std::size_t>(longestS * sampleRate)) {
+    for (const auto& wave : dry) {
+        m_beginnings.emplace_back(beginningOf(wave, sampleRate));
+        m_whole.emplace_back(wave);
+        m_length = std::max(m_length, static_cast<std::size_t>(longestS * sampleRate) + wave.size());
+    }
     std::erase_if(m_marks, [this](const ClickMark& mark) {
-        return mark.timeS < 0 || mark.kind < 0 || static_cast<std::size_t>(mark.kind) >= m_dry.size();
+        return mark.timeS < 0 || mark.kind < 0 || static_cast<std::size_t>(mark.kind) >= m_whole.size();
     });
 }
 
@@ -69,20 +81,32 @@ void LoopWatch::closeWindow(std::span<const float> window) {
     constexpr double kQuietest = 1e-10;
     const double weight = 1 / (energyOf(window) / static_cast<double>(window.size()) + kQuietest);
     if (!std::isfinite(weight)) return;
-    m_dry[static_cast<std::size_t>(mark.kind)].addAnswer(window, weight, m_answer);
+    const auto kind = static_cast<std::size_t>(mark.kind);
+    m_beginnings[kind].addAnswer(window, weight, m_sharp);
+    m_whole[kind].addAnswer(window, weight, m_blunt);
+    const auto energies = energiesAt(window, m_beginnings[kind].size());
+    m_energies.resize(energies.size());
+    for (std::size_t k = 0; k < energies.size(); ++k)
+        m_energies[k] += weight * energies[k] / m_beginnings[kind].energy();
     m_weight += weight;
 }
 
 void LoopWatch::closeGroup() {
-    if (const auto found = firstArrival(m_answer, kShare)) {
-        m_group.lagS = found->at / m_sampleRate;
-        m_group.levelDb = 20 * std::log10(std::max(1e-9, found->amplitude / m_weight));
-        m_group.heard = found->clearness >= kClear && m_group.levelDb >= kFaintestDb;
+    if (const auto found = firstArrival(m_sharp, kShare)) {
+        m_group.first = {found->at / m_sampleRate, found->clearness};
+        const double amplitude = found->amplitude / m_weight;
+        const auto at = static_cast<std::size_t>(std::max(0.0, std::round(found->at)));
+        const double all = m_energies[std::min(at, m_energies.size() - 1)] / m_weight;
+        m_group.likeness = all > 0 ? amplitude * amplitude / all : 0;
+        m_group.levelDb = 20 * std::log10(std::max(1e-9, amplitude));
     }
+    if (const auto found = firstArrival(m_blunt, 1)) m_group.loudest = {found->at / m_sampleRate, found->clearness};
     m_groups.push_back(m_group);
     m_group = {};
-    m_answer = {};
+    m_sharp = {};
+    m_blunt = {};
     m_weight = 0;
+    m_energies.clear();
 }
 
 std::vector<ClickGroup> LoopWatch::finish() {

@@ -5,6 +5,7 @@
 #include <mutex>
 #include <vector>
 
+#include "upbeat/audio/probe_run.h"
 #include "upbeat/audio/recording_run.h"
 #include "upbeat/audio/stream.h"
 #include "upbeat/units/sound.h"
@@ -23,6 +24,10 @@ class AudioEngine : public AudioProcess {
     void clearRun();
     [[nodiscard]] std::shared_ptr<RecordingRun> currentRun() const;
 
+    /// Runs a probe, or lets what comes in be heard, until another call or null.
+    void probe(std::shared_ptr<ProbeRun> probe) { swap(m_probe, m_activeProbe, std::move(probe)); }
+    void tap(std::shared_ptr<InputTap> tap) { swap(m_tap, m_activeTap, std::move(tap)); }
+
     /// Plays a sound, mixed into whatever runs, once or round and round; a second call replaces the first.
     void play(std::shared_ptr<const Sound> sound, double gain, bool loop = false);
     void stopPlaying();
@@ -30,7 +35,7 @@ class AudioEngine : public AudioProcess {
     /// Seconds of the sound that have been played, in this round of a loop.
     [[nodiscard]] double playedS() const;
 
-    /// Loudest input sample since the last call, 0 to 1: the level meter between takes.
+    /// Loudest input sample, or hardest note, since the last call, 0 to 1: the level meter between takes.
     [[nodiscard]] float newPeak() { return m_peak.exchange(0.0F); }
     [[nodiscard]] std::int64_t cycles() const { return m_cycles.load(); }
 
@@ -46,16 +51,27 @@ class AudioEngine : public AudioProcess {
         std::shared_ptr<void> object;
     };
     void retire(std::shared_ptr<void> object);
+    template <class Thing>
+    void swap(std::shared_ptr<Thing>& owned, std::atomic<Thing*>& active, std::shared_ptr<Thing> next) {
+        const std::lock_guard lock(m_control);
+        if (owned) retire(owned);
+        owned = std::move(next);
+        active.store(owned.get(), std::memory_order_release);
+    }
     void playInto(std::span<float> out, Playback& playback) noexcept;
 
     std::atomic<RecordingRun*> m_active{nullptr};
     std::atomic<Playback*> m_playing{nullptr};
+    std::atomic<ProbeRun*> m_activeProbe{nullptr};
+    std::atomic<InputTap*> m_activeTap{nullptr};
     std::atomic<std::int64_t> m_cycles{0};
     std::atomic<float> m_peak{0.0F};
 
     mutable std::mutex m_control;  // never taken on the audio thread
     std::shared_ptr<RecordingRun> m_run;
     std::shared_ptr<Playback> m_playback;
+    std::shared_ptr<ProbeRun> m_probe;
+    std::shared_ptr<InputTap> m_tap;
     std::vector<Retired> m_retired;
 };
 

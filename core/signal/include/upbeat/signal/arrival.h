@@ -21,6 +21,7 @@ class KnownSound {
     explicit KnownSound(std::vector<float> wave);
 
     [[nodiscard]] std::size_t size() const { return m_wave.size(); }
+    [[nodiscard]] double energy() const { return m_energy; }
     /// Adds `weight` times the answer of both filters at every place of `x` where the whole sound fits: two rows of
     /// answerSize(x.size()) values.
     struct Answer {

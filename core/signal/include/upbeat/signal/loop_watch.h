@@ -13,10 +13,17 @@ struct ClickGroup {
     double fromS = 0;  ///< Time of its first click in the recording, before any latency.
     double toS = 0;    ///< Of its last.
     int clicks = 0;
-    bool quiet = false;  ///< Of the count-in: nobody plays.
-    bool heard = false;  ///< The click stands clearly above all else.
-    double lagS = 0;     ///< From its time to its first arrival; where it is heard.
-    double levelDb = 0;  ///< Peak of the click as it arrives, dBFS; where it is heard.
+    bool quiet = false;   ///< Of the count-in: nobody plays.
+    double likeness = 0;  ///< Share of the click in all that is heard when it first arrives.
+    double levelDb = 0;   ///< Peak of the click as it arrives, dBFS.
+
+    /// An arrival after the click's time, and how clearly it stands above all else.
+    struct Lag {
+        double s = 0;
+        double clearness = 0;
+    };
+    Lag first;    ///< The first arrival, sharp; where others play it is often hidden.
+    Lag loudest;  ///< Of the whole click, blunt by some ms but heard through strokes.
 };
 
 /// Listens, while a take runs, to the click that leaks into the microphone: when it arrives, group by group. It needs
@@ -38,14 +45,17 @@ class LoopWatch {
     void closeGroup();
 
     std::vector<ClickMark> m_marks;
-    std::vector<KnownSound> m_dry;
+    std::vector<KnownSound> m_beginnings;
+    std::vector<KnownSound> m_whole;
     int m_sampleRate;
     std::size_t m_length;           // of a window
     std::vector<float> m_recent;    // the newest samples,
     std::int64_t m_recentFrom = 0;  // from this one of the recording on
     std::size_t m_next = 0;         // the first mark whose window has not ended
-    KnownSound::Answer m_answer;    // of the group
+    KnownSound::Answer m_sharp;     // of the group, to the beginning of the click
+    KnownSound::Answer m_blunt;     // to the whole of it
     double m_weight = 0;
+    std::vector<double> m_energies;  // of what is heard, for every place, in units of the click's own
     ClickGroup m_group;
     std::vector<ClickGroup> m_groups;
 };

@@ -1,0 +1,37 @@
+#pragma once
+
+#include <QObject>
+#include <QTimer>
+#include <memory>
+
+#include "studio/audio_input.h"
+#include "upbeat/signal/hit_detector.h"
+
+namespace upbeat {
+
+/// Hears strokes between takes: to set levels by playing, and to learn what a pad sends.
+class Ear : public QObject {
+    Q_OBJECT
+  public:
+    explicit Ear(AudioInput& input);
+    ~Ear() override { close(); }
+
+    void open();
+    void close();
+    [[nodiscard]] bool isOpen() const { return m_tap != nullptr; }
+
+  Q_SIGNALS:
+    void heard(double peakDb);    ///< Many times a second, dBFS.
+    void struck(double levelDb);  ///< A stroke that is sure, dBFS.
+    void noted(int key, int velocity);
+
+  private:
+    void listen();
+
+    AudioInput& m_input;
+    std::shared_ptr<InputTap> m_tap;
+    std::unique_ptr<HitDetector> m_detector;
+    QTimer m_ticker;
+};
+
+}  // namespace upbeat

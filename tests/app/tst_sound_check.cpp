@@ -1,0 +1,238 @@
+// The sound check, through the window: from a first start to a proof, and what stands in the way.
+#include <QComboBox>
+#include <QLabel>
+#include <QPushButton>
+#include <QTest>
+
+#include "drummer.h"
+#include "prepare/prepare_place.h"
+#include "stage.h"
+
+using namespace upbeat;
+using namespace upbeat::test;
+
+namespace {
+
+const PipeWireInput kKitchen{"kitchen", "capture_1"};
+const PipeWireInput kWebcam{"webcam", "capture_1"};
+
+/// A first start on a desktop with two microphones; somebody plays at one of them.
+struct FirstStart {
+    QTemporaryDir dir;
+    std::shared_ptr<Drummer> drummer = std::make_shared<Drummer>();
+    std::shared_ptr<Drummer> nobody = std::make_shared<Drummer>();
+    std::unique_ptr<Studio> studio;
+    std::unique_ptr<MainWindow> window;
+
+    explicit FirstStart(bool microphones = true) {
+        StudioOptions options;
+        options.dataFolder = dir.path().toStdString();
+        options.settingsFile = dir.filePath(QStringLiteral("settings.ini"));
+        options.simulatedSpeed = 40;
+        options.findInputs = [microphones]() -> FoundInputs {
+            if (!microphones) return {{}, {{"PipeWire does not answer", "sound", "log in again"}}};
+            return {{{kWebcam, "Webcam microphone"}, {kKitchen, "Kitchen microphone"}}, {}};
+        };
+        options.makeStream = [this](const InputId& id, const AudioEngine& engine) -> std::unique_ptr<DuplexStream> {
+            if (id == InputId(kKitchen)) return std::make_unique<DrummerStream>(drummer);
+            if (id == InputId(kWebcam)) return std::make_unique<DrummerStream>(nobody);
+            return realStreams(40)(id, engine);
+        };
+        nobody->echo = 0;
+        auto opened = Studio::open(options);
+        if (!opened) qFatal("%s", opened.error().sentence().c_str());
+        studio = std::move(*opened);
+        window = std::make_unique<MainWindow>(*studio);
+        window->show();
+        window->activateWindow();
+        (void)QTest::qWaitForWindowActive(window.get());
+        window->greet();
+    }
+    [[nodiscard]] SoundCheck& check() const { return studio->soundCheck(); }
+    void press(const QString& text) const {
+        for (auto* button : window->findChildren<QPushButton*>())
+            if (button->isVisible() && button->text().contains(text)) return QTest::mouseClick(button, Qt::LeftButton);
+        QFAIL(qPrintable(text));
+    }
+    void key(Qt::Key key) const { QTest::keyClick(window->focusWidget(), key); }
+    [[nodiscard]] bool says(const QString& part) const {
+        const auto labels = window->findChildren<QLabel*>();
+        return std::any_of(labels.begin(), labels.end(),
+                           [&](const QLabel* l) { return l->isVisible() && l->text().contains(part); });
+    }
+    void choose(const InputId& id) const {
+        PracticeSettings settings = studio->setup().settings();
+        settings.input = id;
+        settings.inputChosen = settings.careShown = true;
+        studio->setup().change(settings);
+        window->showSoundCheck();
+    }
+    /// For docs/screenshots, where scripts/screenshots asks for it.
+    void picture(const char* name) const {
+        const QString folder = qEnvironmentVariable("UPBEAT_PICTURES");
+        if (folder.isEmpty()) return;
+        window->resize(1280, 800);
+        QCoreApplication::processEvents();
+        QVERIFY(window->grab().save(folder + QLatin1Char('/') + QLatin1String(name) + QStringLiteral(".png")));
+    }
+};
+
+}  // namespace
+
+class TestSoundCheck : public QObject {
+    Q_OBJECT
+  private Q_SLOTS:
+    void initTestCase() { QVERIFY(lookAsShipped()); }
+
+    void aFirstStartLeadsThroughAllSteps() {
+        FirstStart start;
+        start.press(QStringLiteral("Understood"));
+        start.press(QStringLiteral("Sound check"));
+        QVERIFY(start.check().isOpen());
+        // The one that moves is offered.
+        QTRY_COMPARE_WITH_TIMEOUT(start.check().levels().levels().size(), std::size_t{2}, 60000);
+        // Until it is plain; between strokes the level must have fallen.
+        for (int i = 0; i < 200 && start.check().levels().played() == nullptr; ++i) {
+            start.drummer->strike(-12);
+            QTest::qWait(300);
+        }
+        QVERIFY(start.check().levels().played() != nullptr);
+        QVERIFY(start.check().levels().played()->id == InputId(kKitchen));
+        start.picture("sound-check-input");
+        start.key(Qt::Key_Return);
+        QVERIFY(start.studio->setup().settings().input == InputId(kKitchen));
+        QCOMPARE(start.check().step(), SoundCheck::Step::Level);
+        // Too faint, then good.
+        for (int i = 0; i < 3; ++i) start.drummer->strike(-44);
+        QTRY_VERIFY_WITH_TIMEOUT(start.says(QStringLiteral("Too faint")), 60000);
+        for (int i = 0; i < 3; ++i) start.drummer->strike(-10);
+        QTRY_COMPARE_WITH_TIMEOUT(start.check().loudness(), SoundCheck::Loudness::Good, 60000);
+        start.picture("sound-check-level");
+        start.key(Qt::Key_Return);
+        // The way round.
+        start.key(Qt::Key_Return);
+        QTRY_VERIFY_WITH_TIMEOUT(start.check().roundTrip().has_value(), 60000);
+        QVERIFY(start.check().roundTrip()->has_value());
+        QVERIFY(std::abs((*start.check().roundTrip())->latencyS * 48000 - 700) < 1);
+        start.picture("sound-check-round-trip");
+        start.key(Qt::Key_Return);
+        // Eight of each.
+        for (const double db : {-34.0, -22.0, -10.0})
+            for (int i = 0; i < SoundCheck::kStrokesEach; ++i) start.drummer->strike(db);
+        QTRY_VERIFY_WITH_TIMEOUT(!start.check().asked(), 60000);
+        const auto own = ownLevelsIn(start.studio->setup());
+        QVERIFY(own && std::abs(own->ghostDb + 12) < 2 && std::abs(own->accentDb - 12) < 2);
+        start.picture("sound-check-levels");
+        start.key(Qt::Key_Return);
+        // And the proof: struck 8 ms behind the click.
+        start.drummer->onClickMs = 8;
+        start.key(Qt::Key_Return);
+        QTRY_VERIFY_WITH_TIMEOUT(start.check().proof().has_value(), 60000);
+        QCOMPARE(start.check().proof()->anchor, AnchorKind::Calibrated);
+        QVERIFY(start.check().proof()->placementMs.has_value());
+        QVERIFY2(std::abs(start.check().proof()->placementMs->value - 8) < 0.6,
+                 qPrintable(QString::number(start.check().proof()->placementMs->value)));
+        start.picture("sound-check-proof");
+        for (int i = 0; i < SoundCheck::kSteps; ++i) QVERIFY(start.check().isDone(static_cast<SoundCheck::Step>(i)));
+        start.key(Qt::Key_Right);
+        QVERIFY(!start.check().isOpen());
+    }
+
+    // Kept for this input, output, rate and period, and used in takes.
+    void theRoundTripIsKeptAndUsed() {
+        FirstStart start;
+        start.choose(kKitchen);
+        start.check().goTo(SoundCheck::Step::RoundTrip);
+        start.check().measureRoundTrip();
+        QTRY_VERIFY_WITH_TIMEOUT(start.check().roundTrip().has_value(), 60000);
+        const auto kept = start.studio->calibrations().of(start.studio->input());
+        QVERIFY(kept && std::abs(kept->latencyMs - 700 / 48.0) < 0.05);
+        start.choose(kWebcam);
+        QVERIFY(!start.studio->calibrations().of(start.studio->input()));
+        start.choose(kKitchen);
+        start.drummer->onClickMs = 5;
+        PracticeSettings settings = start.studio->setup().settings();
+        settings.barsPerTake = 4;
+        start.studio->setup().change(settings);
+        start.studio->stand().choose("singles-sixteenths");
+        start.studio->recorder().start();
+        QTRY_VERIFY_WITH_TIMEOUT(start.studio->review().take() && start.studio->review().take()->id > 0, 60000);
+        const TakeRecord& take = start.studio->review().take()->stored;
+        QCOMPARE(take.frame.anchor.kind, AnchorKind::Calibrated);
+        QVERIFY(std::abs(take.frame.latencyS * 48000 - 700) < 1);
+        // It comes back from the logbook as it was.
+        start.studio->review().open(start.studio->review().take()->id);
+        QTRY_COMPARE_WITH_TIMEOUT(start.studio->review().take()->stored.frame.anchor, take.frame.anchor, 60000);
+    }
+
+    // Never calibrated: the click that is heard says where the take lies; a quiet room says nothing.
+    void withoutCalibrationTheClickInTheTakeTells() {
+        FirstStart start;
+        start.choose(kKitchen);
+        PracticeSettings settings = start.studio->setup().settings();
+        settings.barsPerTake = 8;
+        start.studio->setup().change(settings);
+        start.studio->stand().choose("singles-sixteenths");
+        start.drummer->onClickMs = 5;
+        const auto played = [&] {
+            const auto& review = start.studio->review();
+            const qint64 before = review.take() ? review.take()->id : 0;
+            start.studio->recorder().start();
+            (void)QTest::qWaitFor([&] { return review.take() && review.take()->id > before; }, 60000);
+            return start.studio->review().take();
+        };
+        const TakePtr heard = played();
+        QCOMPARE(heard->stored.frame.anchor.kind, AnchorKind::Click);
+        QVERIFY2(std::abs(heard->stored.frame.latencyS * 1e3 - 700 / 48.0) < 0.3,
+                 qPrintable(QString::number(heard->stored.frame.latencyS * 1e3)));
+        start.drummer->echo = 0;
+        const TakePtr unheard = played();
+        QCOMPARE(unheard->stored.frame.anchor.kind, AnchorKind::None);
+        QVERIFY(!unheard->analysis.measures.timing.placementMs.has_value());
+        QVERIFY(unheard->analysis.measures.timing.spreadMs.has_value());
+    }
+
+    void whatDoesNotWorkSaysWhatToDo() {
+        FirstStart start;
+        start.choose(kKitchen);
+        start.drummer->echo = 0;
+        start.check().goTo(SoundCheck::Step::RoundTrip);
+        start.check().measureRoundTrip();
+        QTRY_VERIFY_WITH_TIMEOUT(start.says(QStringLiteral("not heard")), 60000);
+        QVERIFY(!start.check().isDone(SoundCheck::Step::RoundTrip));
+        QVERIFY(!start.studio->calibrations().of(start.studio->input()));
+    }
+
+    void withoutAMicrophoneTheSimulatedPlayerIsOneKeyAway() {
+        FirstStart start(false);
+        start.press(QStringLiteral("Understood"));
+        start.window->showSoundCheck();
+        QTRY_VERIFY_WITH_TIMEOUT(start.says(QStringLiteral("No microphone is offered: PipeWire does not answer")),
+                                 60000);
+        start.picture("sound-check-none");
+        start.key(Qt::Key_Return);
+        QVERIFY(start.studio->input().isSimulated());
+        QVERIFY(start.studio->setup().settings().inputChosen);
+        start.key(Qt::Key_Escape);
+        QVERIFY(!start.check().isOpen());
+    }
+
+    void stepsAreSkippedAndTheCheckGoesOnWhereItWasLeft() {
+        FirstStart start;
+        start.window->showSoundCheck();
+        start.key(Qt::Key_Down);
+        start.key(Qt::Key_Return);
+        QCOMPARE(start.check().step(), SoundCheck::Step::Level);
+        start.key(Qt::Key_Right);
+        start.key(Qt::Key_Right);
+        QCOMPARE(start.check().step(), SoundCheck::Step::Strokes);
+        start.window->go(MainWindow::Log);
+        QVERIFY(!start.check().isOpen());
+        start.window->go(MainWindow::Prepare);
+        QVERIFY(start.check().isOpen());
+        QCOMPARE(start.check().step(), SoundCheck::Step::Level);
+    }
+};
+
+QTEST_MAIN(TestSoundCheck)
+#include "tst_sound_check.moc"
