@@ -33,30 +33,8 @@ SoundCheckPanel::SoundCheckPanel(SoundCheck& check, QWidget* parent)
       m_outcome(new QLabel(this)),
       m_act(new QPushButton(this)),
       m_skip(new QPushButton(this)) {
-    auto* down = new QVBoxLayout(this);
-    down->setContentsMargins(0, 0, 0, 0);
-    auto* across = new QHBoxLayout;
-    for (int i = 0; i < SoundCheck::kSteps; ++i) {
-        auto* step = m_steps.at(static_cast<std::size_t>(i)) = new QPushButton(this);
-        step->setCheckable(true);
-        step->setFont(typeFace(Type::kText));
-        step->setFocusPolicy(Qt::TabFocus);
-        connect(step, &QPushButton::clicked, this, [this, i] { m_check.goTo(static_cast<Step>(i)); });
-        across->addWidget(step);
-    }
-    across->addStretch();
-    m_what->setFont(typeFace(Type::kLead));
-    m_outcome->setFont(typeFace(Type::kLead, true));
-    for (QLabel* label : {m_what, m_outcome}) label->setWordWrap(true);
-    auto* keys = new QHBoxLayout;
-    keys->addWidget(m_act);
-    keys->addWidget(m_skip);
-    keys->addStretch();
-    down->addLayout(across);
-    down->addWidget(m_what);
-    down->addWidget(m_view, 1);
-    down->addWidget(m_outcome);
-    down->addLayout(keys);
+    buildSteps();
+    layOut();
     setFocusPolicy(Qt::StrongFocus);
     for (QPushButton* key : {m_act, m_skip}) {
         key->setFont(typeFace(Type::kText));
@@ -67,6 +45,38 @@ SoundCheckPanel::SoundCheckPanel(SoundCheck& check, QWidget* parent)
     connect(&m_check, &SoundCheck::changed, this, [this] {
         if (isVisible()) refresh();
     });
+}
+
+void SoundCheckPanel::buildSteps() {
+    for (int i = 0; i < SoundCheck::kSteps; ++i) {
+        auto* step = m_steps.at(static_cast<std::size_t>(i)) = new QPushButton(this);
+        step->setCheckable(true);
+        step->setFont(typeFace(Type::kText));
+        step->setFocusPolicy(Qt::TabFocus);
+        connect(step, &QPushButton::clicked, this, [this, i] { m_check.goTo(static_cast<Step>(i)); });
+    }
+}
+
+void SoundCheckPanel::layOut() {
+    auto* across = new QHBoxLayout;
+    for (QPushButton* step : m_steps) across->addWidget(step);
+    across->addStretch();
+    m_what->setFont(typeFace(Type::kLead));
+    m_outcome->setFont(typeFace(Type::kTitle, true));
+    for (QLabel* label : {m_what, m_outcome}) label->setWordWrap(true);
+    auto* keys = new QHBoxLayout;
+    keys->addWidget(m_act);
+    keys->addWidget(m_skip);
+    keys->addStretch();
+    auto* down = new QVBoxLayout(this);
+    down->setContentsMargins(0, 0, 0, 0);
+    down->setSpacing(14);
+    down->addLayout(across);
+    down->addWidget(m_what);
+    down->addWidget(m_view, 8);
+    down->addWidget(m_outcome);
+    down->addLayout(keys);
+    down->addStretch(1);
 }
 
 void SoundCheckPanel::showEvent(QShowEvent* event) {
@@ -184,9 +194,8 @@ QString SoundCheckPanel::proofInWords() const {
     if (proof->strokes == 0) return tr("No stroke was heard.");
     QString text = counted(proof->strokes, UPBEAT_TEXT("One stroke was heard"), UPBEAT_TEXT_N("%n strokes were heard"));
     if (proof->placementMs)
-        text += tr(", %1 ms %2 of the click")
-                    .arg(milliseconds(std::abs(proof->placementMs->value)),
-                         proof->placementMs->value < 0 ? tr("ahead") : tr("behind"));
+        text += (proof->placementMs->value < 0 ? tr(", %1 ms ahead of the click") : tr(", %1 ms behind the click"))
+                    .arg(milliseconds(std::abs(proof->placementMs->value)));
     if (proof->spreadMs) text += tr(", even to %1 ms").arg(milliseconds(proof->spreadMs->value));
     return text + QLatin1Char('.');
 }
@@ -221,6 +230,9 @@ void SoundCheckPanel::refresh() {
     m_act->setEnabled(!m_check.isMeasuring());
     const bool isLast = m_check.step() == Step::Proof;
     m_skip->setText(isLast ? tr("Esc  Done") : tr("Right  Skip"));
+    const bool draws = m_check.step() != Step::RoundTrip && !isLast;
+    m_view->setVisible(draws);
+    m_view->setMaximumHeight(m_view->wantedHeight());
     m_view->update();
 }
 

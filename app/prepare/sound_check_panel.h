@@ -30,6 +30,8 @@ class SoundCheckPanel : public QWidget {
     void hideEvent(QHideEvent* event) override;
 
   private:
+    void buildSteps();
+    void layOut();
     [[nodiscard]] QString instruction() const;
     [[nodiscard]] QString outcome() const;
     [[nodiscard]] QString roundTripInWords() const;

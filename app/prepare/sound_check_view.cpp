@@ -21,7 +21,7 @@ double shareOf(double db) {
 }  // namespace
 
 SoundCheckView::SoundCheckView(SoundCheck& check, QWidget* parent) : QWidget(parent), m_check(check) {
-    setMinimumHeight(120);
+    setMinimumHeight(90);
     setAccessibleName(tr("What is heard"));
 }
 
@@ -42,6 +42,19 @@ InputId SoundCheckView::chosen() const {
     const auto& devices = m_check.found().devices;
     const auto index = static_cast<std::size_t>(row());
     return index < devices.size() ? devices[index].id : InputId(SimulatedInput{});
+}
+
+int SoundCheckView::wantedHeight() const {
+    constexpr int kLevel = 100;
+    constexpr int kStrokes = 360;
+    switch (m_check.step()) {
+        case SoundCheck::Step::Input:
+            return qRound(kRowHeight * std::max(3, rows()));
+        case SoundCheck::Step::Level:
+            return kLevel;
+        default:
+            return kStrokes;
+    }
 }
 
 void SoundCheckView::move(int rows) {

@@ -16,6 +16,8 @@ class SoundCheckView : public QWidget {
     void move(int rows);
     /// The input that is marked: the one that was played, unless the player has moved. The simulated player is last.
     [[nodiscard]] InputId chosen() const;
+    /// No more than the step has to show.
+    [[nodiscard]] int wantedHeight() const;
 
   protected:
     void paintEvent(QPaintEvent* event) override;

@@ -1,6 +1,7 @@
 #include "studio/sound_check.h"
 
 #include <algorithm>
+#include <utility>
 
 #include "upbeat/music/library.h"
 #include "upbeat/take/analyze_take.h"
@@ -62,6 +63,7 @@ SoundCheck::SoundCheck(const With& with, MakeStream make) : m_with(with), m_leve
     connect(&m_ear, &Ear::heard, this, [this](double peakDb) {
         constexpr double kFallDb = 1;
         m_peakDb = std::max(peakDb, m_peakDb - kFallDb);
+        m_heldDb = std::max(m_heldDb, peakDb);
         Q_EMIT changed();
     });
 }
@@ -125,7 +127,8 @@ SoundCheck::Loudness SoundCheck::loudness() const {
 
 void SoundCheck::hearStroke(double levelDb) {
     if (m_step == Step::Level) {
-        m_loudestDb = std::max(m_loudestDb.value_or(levelDb), levelDb);
+        const double peak = std::exchange(m_heldDb, -120.0);
+        m_loudestDb = std::max(m_loudestDb.value_or(peak), peak);
         if (loudness() == Loudness::Good) finish(Step::Level);
         Q_EMIT changed();
         return;

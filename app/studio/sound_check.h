@@ -99,6 +99,7 @@ class SoundCheck : public QObject {
     Step m_step = Step::Input;
     std::array<bool, kSteps> m_done{};
     double m_peakDb = -120;
+    double m_heldDb = -120;  // highest since the last stroke
     std::optional<double> m_loudestDb;
     std::shared_ptr<ProbeRun> m_probe;
     int m_polls = 0;

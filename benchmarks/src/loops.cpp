@@ -115,6 +115,29 @@ struct LoopCount {
     std::vector<double> errorsMs;
 };
 
+struct Way {
+    double latencyS;
+    double levelDb;
+    double jumpMs;
+    double jumpAtS;
+};
+
+/// As they arrive, before and after the jump; each from the sample on at which it is played.
+void addClicks(std::vector<float>& out, const std::vector<ClickMark>& marks, const std::vector<std::vector<float>>& dry,
+               const Path& path, const Way& way) {
+    std::array<std::vector<std::vector<float>>, 2> arriving;
+    for (std::size_t later = 0; later < arriving.size(); ++later)
+        for (const auto& wave : dry) {
+            auto& sound = arriving.at(later).emplace_back(static_cast<std::size_t>(0.4 * kRate));
+            path.lay(sound, wave, way.latencyS + (later > 0 ? way.jumpMs * 1e-3 : 0.0), amplitude(way.levelDb));
+        }
+    for (const ClickMark& mark : marks) {
+        const auto& wave = arriving.at(mark.timeS > way.jumpAtS ? 1 : 0).at(static_cast<std::size_t>(mark.kind));
+        const auto from = static_cast<std::size_t>(std::llround(mark.timeS * kRate));
+        for (std::size_t i = 0; i < wave.size() && from + i < out.size(); ++i) out[from + i] += wave[i];
+    }
+}
+
 /// A simulated player in a room, and the click that comes through a path of its own; it jumps in the middle.
 LoopCheck checkOne(std::uint64_t seed, double levelDb, double jumpMs, double& errorMs) {
     constexpr std::array kPages{"singles-sixteenths", "paradiddle-accents", "swung-ride", "ghosted-backbeat",
@@ -141,19 +164,7 @@ LoopCheck checkOne(std::uint64_t seed, double levelDb, double jumpMs, double& er
     for (const ClickKind kind : {ClickKind::Bar, ClickKind::Beat, ClickKind::Subdivision})
         dry.push_back(clickSound(kind, kRate));
     const double jumpAtS = recording.leadS + random.uniform(0.3, 0.6) * (endS - recording.leadS);
-    // As it arrives before and after the jump, from the sample on at which it is played.
-    std::array<std::vector<std::vector<float>>, 2> arriving;
-    for (std::size_t later = 0; later < arriving.size(); ++later)
-        for (const auto& wave : dry) {
-            auto& out = arriving.at(later).emplace_back(static_cast<std::size_t>(0.4 * kRate));
-            path.lay(out, wave, truth + (later > 0 ? jumpMs * 1e-3 : 0.0), amplitude(levelDb));
-        }
-    for (const ClickMark& mark : marks) {
-        const auto& wave = arriving.at(mark.timeS > jumpAtS ? 1 : 0).at(static_cast<std::size_t>(mark.kind));
-        const auto from = static_cast<std::size_t>(std::llround(mark.timeS * kRate));
-        for (std::size_t i = 0; i < wave.size() && from + i < take.sound.samples.size(); ++i)
-            take.sound.samples[from + i] += wave[i];
-    }
+    addClicks(take.sound.samples, marks, dry, path, {truth, levelDb, jumpMs, jumpAtS});
     LoopWatch watch(marks, dry, kRate);
     watch.push(take.sound.view());
     const LoopCheck check = checkLoop(watch.finish(), truth);

@@ -103,7 +103,7 @@ class TestLayers : public QObject {
         row("formats", "units music signal voices align measure judge ladder take player words");
         row("audio", "units music signal align take player formats");  // nothing of judge, ladder and methods
         row("logbook", "units music signal align measure judge ladder take formats");
-        row("cli", "units music signal voices align measure judge ladder take player words formats");
+        row("cli", "units music signal voices align measure judge ladder take player words formats audio");
         const std::string core = "units music signal voices align measure judge ladder methods take player words ";
         row("app/theme", core.c_str());
         row("app/strokes", (core + "app:theme").c_str());

@@ -35,16 +35,27 @@ std::span<const float> stretch(std::span<const float> recording, double timeS, d
     return from + length <= recording.size() ? recording.subspan(from, length) : std::span<const float>();
 }
 
-/// Its place in one stretch alone, near where all of them together have it.
-std::optional<double> placeNear(const KnownSound& sound, std::span<const float> x, double expected, double reach) {
+/// One of the sounds, near where all of them together lie.
+std::optional<Arrival> arrivalNear(const KnownSound& sound, std::span<const float> x, double expected, double reach) {
     const auto from = static_cast<std::size_t>(std::max(0.0, expected - reach));
     const auto to = std::min(x.size(), static_cast<std::size_t>(expected + reach) + sound.size() + 1);
     if (from >= to) return std::nullopt;
     KnownSound::Answer answer;
     sound.addAnswer(x.subspan(from, to - from), 1, answer);
-    const auto found = firstArrival(answer, 1);
-    if (!found) return std::nullopt;
-    return static_cast<double>(from) + found->at;
+    auto found = firstArrival(answer, 1);
+    if (found) found->at += static_cast<double>(from);
+    return found;
+}
+
+/// Those that are there: what is much softer than the others is something else.
+std::vector<double> placesOf(const std::vector<Arrival>& arrivals) {
+    constexpr double kSoftest = 0.4;
+    double loudest = 0;
+    for (const Arrival& a : arrivals) loudest = std::max(loudest, a.amplitude);
+    std::vector<double> places;
+    for (const Arrival& a : arrivals)
+        if (a.amplitude >= kSoftest * loudest) places.push_back(a.at);
+    return places;
 }
 
 tl::unexpected<Error> refused(const char* what, const char* fix) {
@@ -116,12 +127,12 @@ Result<RoundTrip> measureRoundTrip(std::span<const float> recording, int sampleR
         return refused(UPBEAT_TEXT("the sounds are not heard"),
                        UPBEAT_TEXT("bring the microphone to the headphone or loudspeaker, or turn it up"));
     const double reach = kReachS * sampleRate;
-    std::vector<double> places;
+    std::vector<Arrival> arrivals;
     for (const double timeS : roundTripTimesS()) {
-        const auto place = placeNear(sound, stretch(recording, timeS, longestS, sampleRate), together->at, reach);
-        if (place && std::abs(*place - together->at) < reach) places.push_back(*place);
+        const auto found = arrivalNear(sound, stretch(recording, timeS, longestS, sampleRate), together->at, reach);
+        if (found && std::abs(found->at - together->at) < reach) arrivals.push_back(*found);
     }
-    return judged(places, *together, sampleRate);
+    return judged(placesOf(arrivals), *together, sampleRate);
 }
 
 }  // namespace upbeat
