@@ -110,6 +110,7 @@ QVariant LogModel::data(const QModelIndex& index, int role) const {
             return take.clean;
         case DetailRole: {
             const QString note = QString::fromStdString(take.note);
+            if (take.simulated) return tr("at %1   simulated player").arg(tempoInWords(take.tempoBpm));
             return tr("at %1   %2")
                 .arg(tempoInWords(take.tempoBpm), note.isEmpty() ? inWords(words::headlineOf(take.verdict)) : note);
         }

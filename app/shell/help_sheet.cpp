@@ -28,6 +28,7 @@ QWidget* sectionWidget(const KeySection& section, QWidget* parent) {
         key->setFont(typeFace(Type::kText, true));
         auto* what = new QLabel(hint.what, box);
         what->setFont(typeFace(Type::kText));
+        what->setWordWrap(hint.key.isEmpty());  // a sentence and no key
         grid->addWidget(key, row, 0, Qt::AlignLeft);
         grid->addWidget(what, row, 1, Qt::AlignLeft);
         ++row;

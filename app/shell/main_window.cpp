@@ -17,6 +17,18 @@
 
 namespace upbeat {
 
+namespace {
+
+/// Said only where it is not as one would expect.
+QString anchorInWords(const TakeRecord& take) {
+    if (take.simulated) return MainWindow::tr("simulated player");
+    if (take.frame.anchor.kind == AnchorKind::Click) return MainWindow::tr("timed by the click in it");
+    if (take.frame.anchor.kind == AnchorKind::None) return MainWindow::tr("no placement: the click was not heard");
+    return {};
+}
+
+}  // namespace
+
 MainWindow::MainWindow(Studio& studio)
     : m_studio(studio),
       m_spine(new Spine(this)),
@@ -140,6 +152,7 @@ void MainWindow::refreshHeader() {
         line << counted(m_studio.review().take()->analysis.matched.passes, UPBEAT_TEXT("1 pass"),
                         UPBEAT_TEXT_N("%n passes"))
              << QLocale().toString(startOf(take), QStringLiteral("ddd d MMM, HH:mm"));
+        if (const QString by = anchorInWords(take); !by.isEmpty()) line << by;
     } else {
         line << tr("ladder %1 to %2 by %3")
                     .arg(tempoInWords(m_studio.stand().ladder().ladder.startBpm),
@@ -172,6 +185,9 @@ void MainWindow::toggleTake() {
 
 void MainWindow::showHelp() {
     QList<KeySection> sections{{tr("Everywhere"), m_globalKeys}};
+    QList<KeyHint> sound;
+    for (const Error& refusal : m_studio.inputs().found().refusals) sound.append({{}, sentenceOf(refusal)});
+    if (!sound.isEmpty()) sections.append({tr("Sound servers that cannot be used"), sound});
     for (int i = 0; i < m_places.size(); ++i) sections += m_places.at(i)->allKeys(Spine::names().at(i));
     HelpSheet(sections, this).exec();
 }

@@ -3,9 +3,11 @@
 #include <QLabel>
 #include <QSignalSpy>
 #include <QTest>
+#include <QTimer>
 
 #include "puppet_room.h"
 #include "said.h"
+#include "shell/help_sheet.h"
 #include "stage.h"
 #include "upbeat/audio/pipewire_stream.h"
 
@@ -136,6 +138,29 @@ class TestInputs : public QObject {
         QTRY_VERIFY_WITH_TIMEOUT(says(QStringLiteral("No microphone is offered: PipeWire does not answer.")), 60000);
         room.listed->devices = {{PulseInput{"usb"}, "Kitchen microphone"}};
         QTRY_VERIFY_WITH_TIMEOUT(!says(QStringLiteral("No microphone is offered")), 60000);
+    }
+
+    // Also on the sheet of keys, in full.
+    void theSheetOfKeysSaysWhatCannotBeUsed() {
+        PuppetRoom room(SimulatedInput{});
+        room.listed->refusals = {{"PipeWire does not answer", "sound", "log in again"}};
+        MainWindow window(*room.studio);
+        window.show();
+        QTRY_VERIFY_WITH_TIMEOUT(room.studio->inputs().isKnown(), 60000);
+        bool isSaid = false;
+        QTimer look;
+        connect(&look, &QTimer::timeout, &window, [&] {
+            auto* sheet = qobject_cast<HelpSheet*>(QApplication::activeModalWidget());
+            if (sheet == nullptr) return;
+            for (const auto* label : sheet->findChildren<QLabel*>())
+                isSaid = isSaid || label->text().contains(QStringLiteral("PipeWire does not answer; log in again"));
+            sheet->accept();
+        });
+        look.start(50);
+        window.activateWindow();
+        QVERIFY(QTest::qWaitForWindowActive(&window));
+        QTest::keyClick(&window, Qt::Key_F1);
+        QTRY_VERIFY_WITH_TIMEOUT(isSaid, 60000);
     }
 
     void anInputThatIsSetAndAwayStaysInTheList() {

@@ -49,6 +49,14 @@ void KnownSound::addAnswer(std::span<const float> x, double weight, Answer& to) 
     }
 }
 
+double strengthNear(const KnownSound::Answer& answer, double at, double reach) {
+    double most = 0;
+    const auto from = static_cast<std::size_t>(std::max(0.0, at - reach));
+    for (std::size_t k = from; k < answer.straight.size() && static_cast<double>(k) <= at + reach; ++k)
+        most = std::max(most, std::hypot(answer.straight[k], answer.turned[k]));
+    return most;
+}
+
 std::optional<Arrival> firstArrival(const KnownSound::Answer& answer, double share) {
     std::vector<double> strength(answer.straight.size());
     for (std::size_t k = 0; k < strength.size(); ++k) strength[k] = std::hypot(answer.straight[k], answer.turned[k]);

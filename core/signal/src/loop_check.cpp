@@ -7,11 +7,9 @@ namespace upbeat {
 
 namespace {
 
-constexpr double kFirstIsClear = 7;    // a first arrival that is believed
 constexpr double kLoudestIsClear = 3;  // a whole click that is worth asking
 constexpr double kSure = 4;            // the same where nothing else says so
-constexpr double kFaintestDb = -45;
-constexpr double kLikeAClick = 0.5;  // a stroke that is struck along with the count-in is not
+constexpr double kThere = 0.7;         // share of the whole click at its old place: less, and it has gone
 constexpr double kSameMs = 0.5;
 constexpr double kNearMs = 3;  // of whole clicks, which are blunt
 constexpr double kUncertainMs = 0.25;
@@ -28,9 +26,7 @@ double apartMs(const ClickGroup::Lag& a, const ClickGroup::Lag& b) {
 
 /// The group that all others are held against: the count-in, where nobody plays, else the first that is clear.
 const ClickGroup* referenceIn(const std::vector<ClickGroup>& groups) {
-    const auto found = std::find_if(groups.begin(), groups.end(), [](const ClickGroup& g) {
-        return g.first.clearness >= kFirstIsClear && g.levelDb >= kFaintestDb && g.likeness >= kLikeAClick;
-    });
+    const auto found = std::find_if(groups.begin(), groups.end(), isClear);
     return found == groups.end() ? nullptr : &*found;
 }
 
@@ -43,11 +39,10 @@ std::vector<ClickGroup> after(const std::vector<ClickGroup>& groups, const Click
 }
 
 /// How many of them, from the end back, lie elsewhere and all at one place.
-std::size_t movedAtTheEnd(const std::vector<ClickGroup>& later, const ClickGroup& reference) {
+std::size_t movedAtTheEnd(const std::vector<ClickGroup>& later) {
     std::size_t moved = 0;
     for (auto g = later.rbegin(); g != later.rend(); ++g, ++moved) {
-        const bool elsewhere = std::abs(apartMs(g->loudest, reference.loudest)) >= kNearMs;
-        if (!elsewhere || std::abs(apartMs(g->loudest, later.back().loudest)) >= kNearMs) break;
+        if (g->where >= kThere || std::abs(apartMs(g->loudest, later.back().loudest)) >= kNearMs) break;
     }
     return moved;
 }
@@ -63,14 +58,13 @@ LoopCheck checkLoop(const std::vector<ClickGroup>& groups, std::optional<double>
     const ClickGroup* reference = referenceIn(groups);
     if (reference == nullptr) return check;
     const auto later = after(groups, *reference);
-    const auto stays = [&](const ClickGroup& g) { return std::abs(apartMs(g.loudest, reference->loudest)) < kNearMs; };
-    const std::size_t moved = movedAtTheEnd(later, *reference);
+    const auto stays = [](const ClickGroup& g) { return g.where >= kThere; };
+    const std::size_t moved = movedAtTheEnd(later);
     const bool jumps = isSureOf(later, moved);
     if (!jumps && std::none_of(later.begin(), later.end(), stays)) return check;
     std::vector<double> lags{reference->first.s};
     for (const ClickGroup& g : later)
-        if (g.first.clearness >= kFirstIsClear && std::abs(apartMs(g.first, reference->first)) < kSameMs)
-            lags.push_back(g.first.s);
+        if (std::abs(apartMs(g.first, reference->first)) < kSameMs) lags.push_back(g.first.s);
     check.lagS = medianOf(lags);
     check.uncertainMs = kUncertainMs;
     if (jumps) {

@@ -41,6 +41,13 @@ double energyOf(std::span<const float> x) {
 
 }  // namespace
 
+bool isClear(const ClickGroup& group) {
+    constexpr double kClear = 7;
+    constexpr double kFaintestDb = -45;
+    constexpr double kLikeAClick = 0.5;  // a stroke that is struck along with the count-in is not
+    return group.first.clearness >= kClear && group.levelDb >= kFaintestDb && group.likeness >= kLikeAClick;
+}
+
 LoopWatch::LoopWatch(std::vector<ClickMark> marks, const std::vector<std::vector<float>>& dry, int sampleRate,
                      double longestS)
     : m_marks(std::move(marks)), m_sampleRate(sampleRate), m_length(static_cast<std::size_t>(longestS * sampleRate)) {
@@ -100,7 +107,15 @@ void LoopWatch::closeGroup() {
         m_group.likeness = all > 0 ? amplitude * amplitude / all : 0;
         m_group.levelDb = 20 * std::log10(std::max(1e-9, amplitude));
     }
-    if (const auto found = firstArrival(m_blunt, 1)) m_group.loudest = {found->at / m_sampleRate, found->clearness};
+    if (const auto found = firstArrival(m_blunt, 1)) {
+        constexpr double kReachS = 0.0005;
+        m_group.loudest = {found->at / m_sampleRate, found->clearness};
+        if (m_reference)
+            m_group.where =
+                strengthNear(m_blunt, *m_reference * m_sampleRate, kReachS * m_sampleRate) / found->amplitude;
+        else if (isClear(m_group))
+            m_reference = m_group.loudest.s;
+    }
     m_groups.push_back(m_group);
     m_group = {};
     m_sharp = {};

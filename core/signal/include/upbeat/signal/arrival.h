@@ -39,6 +39,9 @@ class KnownSound {
     double m_energy = 0;
 };
 
+/// How strong the answer is there or within `reach` of it, and everywhere at most.
+[[nodiscard]] double strengthNear(const KnownSound::Answer& answer, double at, double reach);
+
 /// The first arrival that is at least `share` of the strongest one: what comes later came by way of the walls. Nothing
 /// where the answer is empty or silent.
 [[nodiscard]] std::optional<Arrival> firstArrival(const KnownSound::Answer& answer, double share);

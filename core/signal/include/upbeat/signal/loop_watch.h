@@ -22,9 +22,14 @@ struct ClickGroup {
         double s = 0;
         double clearness = 0;
     };
-    Lag first;    ///< The first arrival, sharp; where others play it is often hidden.
+    Lag first;  ///< The first arrival, sharp; where others play it is often hidden.
+    /// How much of the whole click lies where that of the first clear group lay, against its loudest place; 1 before.
+    double where = 1;
     Lag loudest;  ///< Of the whole click, blunt by some ms but heard through strokes.
 };
+
+/// Whether the click of a group can be believed to be it: clear, loud enough, and nothing like a stroke.
+[[nodiscard]] bool isClear(const ClickGroup& group);
 
 /// Listens, while a take runs, to the click that leaks into the microphone: when it arrives, group by group. It needs
 /// no calibration, and none of the strokes beside it: in a group the click is the same and they are not.
@@ -58,6 +63,7 @@ class LoopWatch {
     std::vector<double> m_energies;  // of what is heard, for every place, in units of the click's own
     ClickGroup m_group;
     std::vector<ClickGroup> m_groups;
+    std::optional<double> m_reference;  // loudest lag of the first clear group, seconds
 };
 
 /// What a take tells of its own way round.
