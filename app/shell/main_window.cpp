@@ -17,18 +17,6 @@
 
 namespace upbeat {
 
-namespace {
-
-/// Said only where it is not as one would expect.
-QString anchorInWords(const TakeRecord& take) {
-    if (take.simulated) return MainWindow::tr("simulated player");
-    if (take.frame.anchor.kind == AnchorKind::Click) return MainWindow::tr("timed by the click in it");
-    if (take.frame.anchor.kind == AnchorKind::None) return MainWindow::tr("no placement: the click was not heard");
-    return {};
-}
-
-}  // namespace
-
 MainWindow::MainWindow(Studio& studio)
     : m_studio(studio),
       m_spine(new Spine(this)),

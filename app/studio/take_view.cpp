@@ -1,5 +1,6 @@
 #include "studio/take_view.h"
 
+#include "theme/words.h"
 #include "upbeat/measure/rolls.h"
 #include "upbeat/take/teach.h"
 
@@ -18,6 +19,14 @@ TakeAnalysis measureFresh(TakeRecord& stored, const CoachPlan& coach, const Taug
     stored.hits = withoutPatches(analysis.matched.hits);
     stored.trace = analysis.matched.trace;
     return analysis;
+}
+
+QString anchorInWords(const TakeRecord& take) {
+    if (take.simulated) return inWords(UPBEAT_TEXT("simulated player"));
+    if (take.frame.anchor.kind == AnchorKind::Click) return inWords(UPBEAT_TEXT("timed by the click in it"));
+    if (take.frame.anchor.kind == AnchorKind::None)
+        return inWords(UPBEAT_TEXT("no placement: the click was not heard"));
+    return {};
 }
 
 }  // namespace upbeat

@@ -20,6 +20,10 @@ struct TakeView {
 [[nodiscard]] TakeAnalysis measureFresh(TakeRecord& take, const CoachPlan& coach, const TaughtKit& kit);
 void measureFresh(TakeView& view, const CoachPlan& coach, const TaughtKit& kit);
 
+/// By what it is known where a take stands against the click, and whether a person played it; empty where all is as one
+/// would expect.
+[[nodiscard]] QString anchorInWords(const TakeRecord& take);
+
 using TakePtr = std::shared_ptr<const TakeView>;
 
 }  // namespace upbeat
