@@ -156,7 +156,7 @@ LoopCheck checkOne(std::uint64_t seed, double levelDb, double jumpMs, double& er
     character.spreadMs = random.uniform(2, 12);
     const Performance performance = perform(*exercise, Bpm(tempo), bars / exercise->bars, character, seed);
     RenderedTake take = render(performance, barStartS(*exercise, Bpm(tempo), bars), recording);
-    const double truth = random.uniform(0.005, 0.05);
+    const double truth = random.uniform(0.010, 0.05);
     const Path path(random, random.uniform(0.2, 1.0));
     const double endS = recording.leadS + barStartS(*exercise, Bpm(tempo), bars) + 1e-6;
     const auto marks = clickMarks(click, recording.leadS, endS);

@@ -9,7 +9,9 @@ namespace {
 
 constexpr double kLoudestIsClear = 3;  // a whole click that is worth asking
 constexpr double kSure = 4;            // the same where nothing else says so
-constexpr double kThere = 0.7;         // share of the whole click at its old place: less, and it has gone
+constexpr double kGone = 0.7;          // share of the whole click at its old place: less, and it has gone
+constexpr double kHardly = 0.85;       // less, and it has gone if its loudest place is another one
+constexpr double kSharpMs = 1.5;
 constexpr double kSameMs = 0.5;
 constexpr double kNearMs = 3;  // of whole clicks, which are blunt
 constexpr double kUncertainMs = 0.25;
@@ -18,6 +20,18 @@ double medianOf(std::vector<double> values) {
     std::sort(values.begin(), values.end());
     const std::size_t n = values.size();
     return n % 2 == 1 ? values[n / 2] : 0.5 * (values[n / 2 - 1] + values[n / 2]);
+}
+
+/// Where a group lies against the reference, ms: by its first arrival where that is clear, else by the whole click.
+double movedMs(const ClickGroup& g, const ClickGroup& reference) {
+    const bool sharp = isClear(g);
+    return 1e3 * (sharp ? g.first.s - reference.first.s : g.loudest.s - reference.loudest.s);
+}
+
+bool stays(const ClickGroup& g, const ClickGroup& reference) {
+    const double moved = std::abs(movedMs(g, reference));
+    if (isClear(g)) return moved < kSharpMs;
+    return g.where >= kGone && (g.where >= kHardly || moved < kNearMs);
 }
 
 double apartMs(const ClickGroup::Lag& a, const ClickGroup::Lag& b) {
@@ -39,10 +53,11 @@ std::vector<ClickGroup> after(const std::vector<ClickGroup>& groups, const Click
 }
 
 /// How many of them, from the end back, lie elsewhere and all at one place.
-std::size_t movedAtTheEnd(const std::vector<ClickGroup>& later) {
+std::size_t movedAtTheEnd(const std::vector<ClickGroup>& later, const ClickGroup& reference) {
     std::size_t moved = 0;
     for (auto g = later.rbegin(); g != later.rend(); ++g, ++moved) {
-        if (g->where >= kThere || std::abs(apartMs(g->loudest, later.back().loudest)) >= kNearMs) break;
+        const double apart = std::abs(movedMs(*g, reference) - movedMs(later.back(), reference));
+        if (stays(*g, reference) || apart >= kNearMs) break;
     }
     return moved;
 }
@@ -58,10 +73,10 @@ LoopCheck checkLoop(const std::vector<ClickGroup>& groups, std::optional<double>
     const ClickGroup* reference = referenceIn(groups);
     if (reference == nullptr) return check;
     const auto later = after(groups, *reference);
-    const auto stays = [](const ClickGroup& g) { return g.where >= kThere; };
-    const std::size_t moved = movedAtTheEnd(later);
+    const std::size_t moved = movedAtTheEnd(later, *reference);
     const bool jumps = isSureOf(later, moved);
-    if (!jumps && std::none_of(later.begin(), later.end(), stays)) return check;
+    const auto agrees = [reference](const ClickGroup& g) { return stays(g, *reference); };
+    if (!jumps && std::none_of(later.begin(), later.end(), agrees)) return check;
     std::vector<double> lags{reference->first.s};
     for (const ClickGroup& g : later)
         if (std::abs(apartMs(g.first, reference->first)) < kSameMs) lags.push_back(g.first.s);
