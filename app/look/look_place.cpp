@@ -134,7 +134,9 @@ void LookPlace::fillLenses() {
 
 void LookPlace::setLens(Lens lens) {
     m_lens = lens;
-    m_field->setData(fieldThrough(lens, m_with.review.take()->analysis));
+    FieldData field = fieldThrough(lens, m_with.review.take()->analysis);
+    field.gaps = gapsOf(m_with.review.take()->stored.exercise, m_with.review.take()->stored.frame);
+    m_field->setData(std::move(field));
     m_lensHint->setText(lensHint(lens));
     for (int i = 0; i < m_lenses->count(); ++i)
         if (auto* button = qobject_cast<QPushButton*>(m_lenses->itemAt(i)->widget()))

@@ -16,7 +16,7 @@ using Step = SoundCheck::Step;
 
 QStringList stepNames() {
     return {SoundCheckPanel::tr("Input"), SoundCheckPanel::tr("Level"), SoundCheckPanel::tr("Round trip"),
-            SoundCheckPanel::tr("Your three levels"), SoundCheckPanel::tr("Proof")};
+            SoundCheckPanel::tr("Three levels"), SoundCheckPanel::tr("Proof")};
 }
 
 QString milliseconds(double ms) {
@@ -218,11 +218,15 @@ QString SoundCheckPanel::action() const {
 
 void SoundCheckPanel::refresh() {
     const QStringList names = stepNames();
+    const Theme& theme = Theme::of(palette());
     for (int i = 0; i < SoundCheck::kSteps; ++i) {
         auto* step = m_steps.at(static_cast<std::size_t>(i));
         const bool done = m_check.isDone(static_cast<Step>(i));
-        step->setText(done ? tr("%1 %2, done").arg(i + 1).arg(names.at(i)) : tr("%1 %2").arg(i + 1).arg(names.at(i)));
-        step->setChecked(static_cast<int>(m_check.step()) == i);
+        step->setText(tr("%1 %2").arg(i + 1).arg(names.at(i)));
+        const bool open = static_cast<int>(m_check.step()) == i;
+        step->setIcon(done ? tick(open ? theme.spineInk : theme.ink) : QIcon());
+        step->setAccessibleName(done ? tr("%1, done").arg(names.at(i)) : names.at(i));
+        step->setChecked(open);
     }
     m_what->setText(instruction());
     m_outcome->setText(outcome());

@@ -20,6 +20,16 @@ double shareOf(double db) {
 
 }  // namespace
 
+QIcon tick(const QColor& colour) {
+    QPixmap picture(32, 32);
+    picture.fill(Qt::transparent);
+    QPainter painter(&picture);
+    painter.setRenderHint(QPainter::Antialiasing);
+    painter.setPen(QPen(colour, 5, Qt::SolidLine, Qt::RoundCap, Qt::RoundJoin));
+    painter.drawPolyline(QPolygonF{{5, 18}, {13, 26}, {27, 7}});
+    return picture;
+}
+
 SoundCheckView::SoundCheckView(SoundCheck& check, QWidget* parent) : QWidget(parent), m_check(check) {
     setMinimumHeight(90);
     setAccessibleName(tr("What is heard"));

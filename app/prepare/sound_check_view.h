@@ -1,10 +1,14 @@
 #pragma once
 
+#include <QIcon>
 #include <QWidget>
 
 #include "studio/sound_check.h"
 
 namespace upbeat {
+
+/// A tick, drawn: no font is sure to have it.
+[[nodiscard]] QIcon tick(const QColor& colour);
 
 /// What a step of the sound check hears, drawn: inputs with their levels, one level with its good range, strokes at the
 /// heights at which they were struck.

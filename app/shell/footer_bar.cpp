@@ -31,11 +31,18 @@ void FooterBar::paintEvent(QPaintEvent* /*event*/) {
     const QFontMetricsF metrics(font);
     const QFontMetricsF keyMetrics(keyFont);
     const double inputWidth = metrics.horizontalAdvance(m_input);
+    const auto capOf = [&](const KeyHint& hint) { return std::max(24.0, keyMetrics.horizontalAdvance(hint.key) + 14); };
+    const auto widthOf = [&](const KeyHint& hint) { return capOf(hint) + metrics.horizontalAdvance(hint.what) + 30; };
     double x = 0;
-    for (const KeyHint& hint : m_keys) {
-        const double cap = std::max(24.0, keyMetrics.horizontalAdvance(hint.key) + 14);
+    for (qsizetype i = 0; i < m_keys.size(); ++i) {
+        const KeyHint& hint = m_keys.at(i);
+        // The last one leads to all others: it is the last to go.
+        const bool isLast = i + 1 == m_keys.size();
+        const double needed = isLast ? widthOf(hint) : widthOf(hint) + widthOf(m_keys.last());
+        if (x + needed > width() - inputWidth && !isLast) continue;
+        if (x + needed > width() - inputWidth) break;
+        const double cap = capOf(hint);
         const double text = metrics.horizontalAdvance(hint.what);
-        if (x + cap + text + 30 > width() - inputWidth) break;
         const QRectF box(x + 0.5, 9.5, cap, 24);
         painter.setPen(QPen(theme.edge, 1.2));
         painter.setBrush(theme.surface);

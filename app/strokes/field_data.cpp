@@ -60,6 +60,20 @@ void addAverages(FieldData& field, const TakeAnalysis& a) {
 
 }  // namespace
 
+std::vector<FieldGap> gapsOf(const Exercise& exercise, const TakeFrame& frame) {
+    const double passS = passDurationS(exercise, Bpm(frame.tempoBpm));
+    const int passes = (frame.bars + exercise.bars - 1) / exercise.bars;
+    std::vector<FieldGap> gaps;
+    for (const DamagedSpan& span : frame.damaged)
+        for (int pass = 0; pass < passes; ++pass) {
+            const double start = frame.firstBeatS + frame.latencyS + pass * passS;
+            const double from = std::max(0.0, (span.fromS - start) / passS);
+            const double to = std::min(1.0, (span.toS - start) / passS);
+            if (from < to) gaps.push_back({static_cast<std::size_t>(pass), from, to});
+        }
+    return gaps;
+}
+
 std::size_t FieldData::markCount() const {
     std::size_t count = 0;
     for (const auto& row : rows) count += row.size();

@@ -48,11 +48,21 @@ struct FieldAverage {
     Limb limb = Limb::RightHand;
 };
 
+/// A part of a pass that was lost or damaged on its way in: nothing in it is measured.
+struct FieldGap {
+    std::size_t row = 0;
+    double from = 0;  ///< 0 to 1 through the pass.
+    double to = 0;
+
+    friend bool operator==(const FieldGap&, const FieldGap&) = default;
+};
+
 /// Everything the field draws, free of pixels.
 struct FieldData {
     std::vector<FieldColumn> columns;
     std::vector<std::vector<FieldMark>> rows;  ///< One per pass.
     std::vector<FieldAverage> averages;
+    std::vector<FieldGap> gaps;
     std::vector<QString> hands;  ///< Sticking letter per stroke of the exercise.
     std::vector<double> strokePlaces;
     std::vector<int> strokeSlots;         ///< Per stroke: see slotsOf.
@@ -66,6 +76,9 @@ struct FieldData {
 };
 
 [[nodiscard]] FieldData fieldOf(const TakeAnalysis& analysis);
+
+/// Where the damaged spans of a take lie in its passes.
+[[nodiscard]] std::vector<FieldGap> gapsOf(const Exercise& exercise, const TakeFrame& frame);
 
 /// The empty page: columns, hands and targets of an exercise.
 [[nodiscard]] FieldData fieldOf(const Exercise& exercise);

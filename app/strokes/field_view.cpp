@@ -140,6 +140,7 @@ void FieldView::paintEvent(QPaintEvent* /*event*/) {
     painter.save();
     painter.setClipRect(QRectF(0, layout.body().top(), width(), layout.body().height()));
     paintGrid(painter, layout);
+    paintGaps(painter, layout);
     paintRows(painter, layout);
     painter.restore();
 }
@@ -160,6 +161,20 @@ void FieldView::paintGrid(QPainter& painter, const FieldLayout& layout) const {
         painter.drawLine(QPointF(layout.body().left(), y), QPointF(layout.body().right(), y));
         painter.setPen(theme.inkSoft);
         painter.drawText(QRectF(0, y - 18, 26, 20), Qt::AlignRight | Qt::AlignVCenter, QString::number(row + 1));
+    }
+}
+
+/// Hatched, as nothing that was played is.
+void FieldView::paintGaps(QPainter& painter, const FieldLayout& layout) const {
+    const Theme& theme = Theme::of(palette());
+    painter.setPen(Qt::NoPen);
+    for (const FieldGap& gap : m_data.gaps) {
+        const double x = layout.x(gap.from);
+        const double y = layout.baseline(gap.row);
+        const QRectF box(x, y - 0.85 * layout.rowHeight(), std::max(3.0, layout.x(gap.to) - x),
+                         0.9 * layout.rowHeight());
+        painter.fillRect(box, theme.edge);
+        painter.fillRect(box, QBrush(theme.inkSoft, Qt::BDiagPattern));
     }
 }
 

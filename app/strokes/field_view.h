@@ -46,6 +46,7 @@ class FieldView : public QWidget {
     void clampScroll();
     void paintGrid(QPainter& painter, const FieldLayout& layout) const;
     void paintSummary(QPainter& painter, const FieldLayout& layout) const;
+    void paintGaps(QPainter& painter, const FieldLayout& layout) const;
     void paintRows(QPainter& painter, const FieldLayout& layout) const;
 
     FieldData m_data;

@@ -8,6 +8,7 @@
 #include "place/verdict_bar.h"
 #include "prepare/exercise_filter.h"
 #include "prepare/exercise_model.h"
+#include "strokes/field_data.h"
 #include "studio/settings.h"
 #include "theme/theme.h"
 #include "theme/words.h"
@@ -260,6 +261,17 @@ class TestModels : public QObject {
             for (const QChar symbol : QStringLiteral("±·–−…&%:/"))
                 QVERIFY2(metrics.inFont(symbol), qPrintable(QString(symbol)));
         }
+    }
+
+    void damagedSpansLieInTheirPasses() {
+        const Exercise e = *builtInExercise("singles-sixteenths");
+        TakeFrame frame{120, 1.0, 3, 0.5, false, {{1.0, 1.6}, {3.0, 4.0}, {9, 10}}};
+        const auto gaps = gapsOf(e, frame);  // a pass lasts 2 s, the first from 1.5 s on
+        QCOMPARE(gaps.size(), std::size_t{3});
+        QCOMPARE(gaps[0].row, std::size_t{0});
+        QVERIFY(gaps[0].from == 0.0 && std::abs(gaps[0].to - 0.05) < 1e-9);
+        QVERIFY(gaps[1].row == 0 && std::abs(gaps[1].from - 0.75) < 1e-9 && gaps[1].to == 1.0);
+        QVERIFY(gaps[2].row == 1 && gaps[2].from == 0.0 && std::abs(gaps[2].to - 0.25) < 1e-9);
     }
 };
 

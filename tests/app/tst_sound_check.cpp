@@ -192,6 +192,25 @@ class TestSoundCheck : public QObject {
         QVERIFY(unheard->analysis.measures.timing.spreadMs.has_value());
     }
 
+    // The device slips in the middle of a take: what came after it is hatched, and the rest stands.
+    void aSlipInsideATakeIsMarked() {
+        FirstStart start;
+        start.choose(kKitchen);
+        start.drummer->onClickMs = 5;
+        start.studio->stand().choose("singles-sixteenths");
+        start.studio->recorder().start();
+        QTRY_VERIFY_WITH_TIMEOUT(start.studio->recorder().live() && start.studio->recorder().live()->beatsNow() > 17,
+                                 60000);
+        start.drummer->delay = 1600;
+        QTRY_VERIFY_WITH_TIMEOUT(start.studio->review().take() && start.studio->review().take()->id > 0, 60000);
+        const TakeFrame& frame = start.studio->review().take()->stored.frame;
+        QCOMPARE(frame.anchor.kind, AnchorKind::Click);
+        QCOMPARE(frame.damaged.size(), std::size_t{1});
+        QVERIFY(std::abs(frame.latencyS * 48000 - 700) < 15);
+        start.window->go(MainWindow::Look);
+        start.picture("look-damaged");
+    }
+
     void whatDoesNotWorkSaysWhatToDo() {
         FirstStart start;
         start.choose(kKitchen);

@@ -11,7 +11,7 @@ constexpr double kLoudestIsClear = 3;  // a whole click that is worth asking
 constexpr double kSure = 4;            // the same where nothing else says so
 constexpr double kGone = 0.7;          // share of the whole click at its old place: less, and it has gone
 constexpr double kHardly = 0.85;       // less, and it has gone if its loudest place is another one
-constexpr double kSharpMs = 1.5;
+constexpr double kSharpMs = 2.5;
 constexpr double kSameMs = 0.5;
 constexpr double kNearMs = 3;  // of whole clicks, which are blunt
 constexpr double kUncertainMs = 0.25;
@@ -62,8 +62,11 @@ std::size_t movedAtTheEnd(const std::vector<ClickGroup>& later, const ClickGroup
     return moved;
 }
 
+/// Two groups say so, or one that is no remnant.
 bool isSureOf(const std::vector<ClickGroup>& later, std::size_t moved) {
-    return moved >= 2 || (moved == 1 && later.back().loudest.clearness >= kSure);
+    constexpr int kNoRemnant = 8;
+    if (moved != 1) return moved >= 2;
+    return later.back().clicks >= kNoRemnant && later.back().loudest.clearness >= kSure;
 }
 
 }  // namespace
