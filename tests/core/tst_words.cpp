@@ -146,7 +146,7 @@ class TestWords : public QObject {
             "Again at 104. Not sure yet, play more passes: spread 12.3 ms, limit 10.0.");
         row(verdict(Action::Again, TooLittlePlayed{}), "Again at 104. Too little was played to judge.");
         row(verdict(Action::Again, TakeWasDamaged{11.6}),
-            "Again at 104. 12 s of this take did not arrive: it does not count.");
+            "Again at 104. 12 s of this take could not be measured: it does not count.");
     }
     void verdictsAreHeadlineAndReason() {
         QFETCH(const Verdict, verdict);

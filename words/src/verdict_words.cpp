@@ -60,7 +60,7 @@ class ReasonWords {
     }
     Text operator()(TooLittlePlayed) const { return UPBEAT_TEXT("Too little was played to judge."); }
     Text operator()(const TakeWasDamaged& damaged) const {
-        return Text::with(UPBEAT_TEXT("%1 s of this take did not arrive: it does not count."),
+        return Text::with(UPBEAT_TEXT("%1 s of this take could not be measured: it does not count."),
                           fmt::format("{:.0f}", damaged.lostS));
     }
     Text operator()(PlayedByNobody) const {

@@ -62,11 +62,14 @@ std::size_t movedAtTheEnd(const std::vector<ClickGroup>& later, const ClickGroup
     return moved;
 }
 
-/// Two groups say so, or one that is no remnant.
-bool isSureOf(const std::vector<ClickGroup>& later, std::size_t moved) {
+/// Two groups say so, or one that is no remnant, or a remnant that says it in both ways.
+bool isSureOf(const std::vector<ClickGroup>& later, const ClickGroup& reference, std::size_t moved) {
     constexpr int kNoRemnant = 8;
     if (moved != 1) return moved >= 2;
-    return later.back().clicks >= kNoRemnant && later.back().loudest.clearness >= kSure;
+    const ClickGroup& last = later.back();
+    if (last.clicks >= kNoRemnant) return last.loudest.clearness >= kSure;
+    const double apart = (last.loudest.s - reference.loudest.s) * 1e3 - movedMs(last, reference);
+    return isClear(last) && std::abs(apart) < kNearMs;
 }
 
 }  // namespace
@@ -77,7 +80,7 @@ LoopCheck checkLoop(const std::vector<ClickGroup>& groups, std::optional<double>
     if (reference == nullptr) return check;
     const auto later = after(groups, *reference);
     const std::size_t moved = movedAtTheEnd(later, *reference);
-    const bool jumps = isSureOf(later, moved);
+    const bool jumps = isSureOf(later, *reference, moved);
     const auto agrees = [reference](const ClickGroup& g) { return stays(g, *reference); };
     if (!jumps && std::none_of(later.begin(), later.end(), agrees)) return check;
     std::vector<double> lags{reference->first.s};
@@ -88,7 +91,8 @@ LoopCheck checkLoop(const std::vector<ClickGroup>& groups, std::optional<double>
     if (jumps) {
         check.state = LoopCheck::State::Jumps;
         const std::size_t before = later.size() - moved;
-        check.jumpsAtS = before > 0 ? later[before - 1].fromS : reference->toS;
+        // A group in which more than half of the clicks had moved would have moved itself.
+        check.jumpsAtS = before > 0 ? 0.5 * (later[before - 1].fromS + later[before - 1].toS) : reference->toS;
         return check;
     }
     const bool same = calibratedS && std::abs(check.lagS - *calibratedS) * 1e3 < kSameMs;
