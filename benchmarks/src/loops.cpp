@@ -184,7 +184,7 @@ Table loopTable() {
             LoopCount count;
             for (std::uint64_t seed = 0; seed < 40; ++seed) {
                 double errorMs = 0;
-                const LoopCheck check = checkOne(50000 + seed, level, jumpMs, errorMs);
+                const LoopCheck check = checkOne(70000 + seed, level, jumpMs, errorMs);
                 ++count.takes;
                 count.notChecked += check.state == LoopCheck::State::NotHeard;
                 count.agrees += check.state == LoopCheck::State::Agrees;
