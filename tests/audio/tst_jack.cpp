@@ -102,7 +102,7 @@ class TestJack : public QObject {
     void anInputThatIsUnpluggedDamagesTheRestOfTheTake() {
         AudioEngine engine;
         JackStream stream(JackInput{});
-        QVERIFY(stream.start(engine).has_value());
+        QTRY_VERIFY_WITH_TIMEOUT(stream.start(engine).has_value(), 60000);
         QTRY_COMPARE_WITH_TIMEOUT(stream.health(), StreamHealth::Alive, 60000);
         DeviceTake running(engine, stream, planFor("singles-sixteenths", 240, 8));
         QVERIFY(running.waitForFrames(48000));
@@ -130,7 +130,7 @@ class TestJack : public QObject {
         QTRY_VERIFY_WITH_TIMEOUT(jackInputs().has_value() || server.state() == QProcess::NotRunning, 30000);
         AudioEngine engine;
         JackStream stream(JackInput{});
-        QVERIFY(stream.start(engine).has_value());
+        QTRY_VERIFY_WITH_TIMEOUT(stream.start(engine).has_value(), 60000);
         qputenv("JACK_DEFAULT_SERVER", serverName());
         QTemporaryDir dir;
         TakePlan plan = planFor("singles-sixteenths", 240, 64);
@@ -159,6 +159,7 @@ class TestJack : public QObject {
     }
 
     void theServersInputsAreListed() {
+        QTRY_VERIFY_WITH_TIMEOUT(jackInputs().has_value(), 60000);
         const auto inputs = jackInputs().value();
         QVERIFY(std::any_of(inputs.begin(), inputs.end(),
                             [](const InputDevice& d) { return d.id == InputId(JackInput{"system:capture_1"}); }));
@@ -175,7 +176,7 @@ class TestJack : public QObject {
     void aHundredClicksComeBackAtTheSameOffset() {
         AudioEngine engine;
         JackStream stream(JackInput{});
-        QVERIFY(stream.start(engine).has_value());
+        QTRY_VERIFY_WITH_TIMEOUT(stream.start(engine).has_value(), 60000);
         QCOMPARE(stream.sampleRate(), 48000);
         const Wire wire;
         QVERIFY(wire.disconnectAll(stream.inputPort()));
@@ -196,7 +197,7 @@ class TestJack : public QObject {
     void aTakePlayedByAnotherProgramIsMeasuredTruly() {
         AudioEngine engine;
         JackStream stream(JackInput{});
-        QVERIFY(stream.start(engine).has_value());
+        QTRY_VERIFY_WITH_TIMEOUT(stream.start(engine).has_value(), 60000);
         const Wire wire;
         QVERIFY(wire.disconnectAll(stream.inputPort()));
         const TakePlan plan = planFor("paradiddle-accents", 120, 4);
@@ -232,12 +233,13 @@ class TestJack : public QObject {
     void notesOfAnInstrumentAreAnExactTake() {
         Pads pads;
         QVERIFY(pads.client != nullptr);
+        QTRY_VERIFY_WITH_TIMEOUT(jackInputs().has_value(), 60000);
         const auto inputs = jackInputs().value();
         QVERIFY(std::any_of(inputs.begin(), inputs.end(),
                             [](const InputDevice& d) { return d.id == InputId(MidiInput{"pads:out"}); }));
         AudioEngine engine;
         JackStream stream(MidiInput{"pads:out"});
-        QVERIFY(stream.start(engine).has_value());
+        QTRY_VERIFY_WITH_TIMEOUT(stream.start(engine).has_value(), 60000);
         const auto finished = recorded(engine, stream, planFor("ghosted-backbeat", 240, 6));
         QVERIFY(finished.has_value());
         const FinishedTake& take = *finished;
