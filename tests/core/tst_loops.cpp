@@ -73,8 +73,8 @@ struct ClickTake {
                 sound[i] += known.rendered.sound.samples[static_cast<std::size_t>(from)];
         }
     }
-    [[nodiscard]] LoopCheck check(std::optional<double> calibratedS = {}) const {
-        LoopWatch watch(marks, dry, kRate);
+    [[nodiscard]] LoopCheck check(std::optional<double> calibratedS = {}, double longestS = 0.1) const {
+        LoopWatch watch(marks, dry, kRate, longestS);
         // In pieces that fit nothing.
         for (std::size_t at = 0; at < sound.size(); at += 1111)
             watch.push(std::span(sound).subspan(at, std::min<std::size_t>(1111, sound.size() - at)));
@@ -169,6 +169,19 @@ class TestLoops : public QObject {
         QCOMPARE(check.state, LoopCheck::State::Jumps);
         QVERIFY(check.jumpsAtS <= middle && check.jumpsAtS > take.firstBeatS - 0.6);
         QVERIFY(std::abs(check.lagS * kRate - 900) < 12);
+    }
+
+    // A server that takes a quarter of a second: 110 leaves room for that, eighths do not.
+    void aLongWayRoundIsFoundWhereClicksHaveRoom() {
+        ClickTake take;
+        take.addClicks(13000, 0.05);
+        take.addStrokes(13000, take.firstBeatS);
+        const LoopCheck check = take.check({}, 0.6);
+        QCOMPARE(check.state, LoopCheck::State::Differs);
+        QVERIFY2(std::abs(check.lagS * kRate - 13000) < 20, qPrintable(QString::number(check.lagS * kRate)));
+        take.click.subdivision = 2;
+        take.marks = clickMarks(take.click, take.firstBeatS, take.endS);
+        QCOMPARE(take.check({}, 0.6).state, LoopCheck::State::NotHeard);
     }
 
     // Whoever plays along with the count-in is not the click.

@@ -11,6 +11,20 @@ constexpr int kGroup = 16;             // clicks
 constexpr double kBeginningS = 0.004;  // of a click: later it hides what comes by way of the walls
 constexpr double kShare = 0.5;         // of the strongest arrival: the direct sound
 
+/// Where the way round is long, only clicks before which there is room: none of those before them can arrive where they
+/// should, and there are no more of them than can be listened to.
+std::vector<ClickMark> withRoom(const std::vector<ClickMark>& marks, double longestS) {
+    constexpr double kUsualS = 0.1;
+    constexpr double kRoom = 0.6;  // of the longest way
+    if (longestS <= kUsualS) return marks;
+    std::vector<ClickMark> some;
+    for (std::size_t i = 0; i < marks.size(); ++i) {
+        const bool hasRoom = i == 0 || marks[i].timeS - marks[i - 1].timeS >= kRoom * longestS;
+        if (hasRoom && (some.empty() || marks[i].timeS - some.back().timeS >= longestS)) some.push_back(marks[i]);
+    }
+    return some;
+}
+
 /// The beginning of a click, with a soft end.
 std::vector<float> beginningOf(std::vector<float> wave, int sampleRate) {
     const auto length = std::min(wave.size(), static_cast<std::size_t>(kBeginningS * sampleRate));
@@ -48,9 +62,11 @@ bool isClear(const ClickGroup& group) {
     return group.first.clearness >= kClear && group.levelDb >= kFaintestDb && group.likeness >= kLikeAClick;
 }
 
-LoopWatch::LoopWatch(std::vector<ClickMark> marks, const std::vector<std::vector<float>>& dry, int sampleRate,
+LoopWatch::LoopWatch(const std::vector<ClickMark>& marks, const std::vector<std::vector<float>>& dry, int sampleRate,
                      double longestS)
-    : m_marks(std::move(marks)), m_sampleRate(sampleRate), m_length(static_cast<std::size_t>(longestS * sampleRate)) {
+    : m_marks(withRoom(marks, longestS)),
+      m_sampleRate(sampleRate),
+      m_length(static_cast<std::size_t>(longestS * sampleRate)) {
     for (const auto& wave : dry) {
         m_beginnings.emplace_back(beginningOf(wave, sampleRate));
         m_whole.emplace_back(wave);

@@ -36,8 +36,8 @@ struct ClickGroup {
 class LoopWatch {
   public:
     /// `marks` in order of time; `dry`: what is played at a mark of each kind, at full level. `longestS`: no way round
-    /// is longer.
-    LoopWatch(std::vector<ClickMark> marks, const std::vector<std::vector<float>>& dry, int sampleRate,
+    /// is longer; where that is long, only clicks with room before them are listened to.
+    LoopWatch(const std::vector<ClickMark>& marks, const std::vector<std::vector<float>>& dry, int sampleRate,
               double longestS = 0.1);
 
     /// The next samples of the recording, as they were recorded.
