@@ -7,19 +7,6 @@
 
 namespace upbeat {
 
-double median(std::vector<double> values) {
-    return quantile(std::move(values), 0.5);
-}
-
-double quantile(std::vector<double> values, double fraction) {
-    if (values.empty()) return 0;
-    std::sort(values.begin(), values.end());
-    const double place = std::clamp(fraction, 0.0, 1.0) * static_cast<double>(values.size() - 1);
-    const auto below = static_cast<std::size_t>(place);
-    const std::size_t above = std::min(below + 1, values.size() - 1);
-    return values[below] + (place - static_cast<double>(below)) * (values[above] - values[below]);
-}
-
 double mean(std::span<const double> values) {
     if (values.empty()) return 0;
     return std::accumulate(values.begin(), values.end(), 0.0) / static_cast<double>(values.size());
@@ -31,14 +18,6 @@ double standardDeviation(std::span<const double> values) {
     double sum = 0;
     for (const double v : values) sum += (v - centre) * (v - centre);
     return std::sqrt(sum / static_cast<double>(values.size() - 1));
-}
-
-double robustDeviation(const std::vector<double>& values) {
-    const double centre = median(values);
-    std::vector<double> away;
-    away.reserve(values.size());
-    for (const double v : values) away.push_back(std::abs(v - centre));
-    return 1.4826 * median(std::move(away));
 }
 
 double studentT975(double freedom) {

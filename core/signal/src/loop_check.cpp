@@ -2,6 +2,7 @@
 #include <cmath>
 
 #include "upbeat/signal/loop_watch.h"
+#include "upbeat/units/order_statistics.h"
 
 namespace upbeat {
 
@@ -16,12 +17,6 @@ constexpr double kSameMs = 0.5;
 constexpr double kNearMs = 3;  // of whole clicks, which are blunt
 constexpr double kUncertainMs = 0.25;
 
-double medianOf(std::vector<double> values) {
-    std::sort(values.begin(), values.end());
-    const std::size_t n = values.size();
-    return n % 2 == 1 ? values[n / 2] : 0.5 * (values[n / 2 - 1] + values[n / 2]);
-}
-
 /// Where a group lies against the reference, ms: by its first arrival where that is clear, else by the whole click.
 double movedMs(const ClickGroup& g, const ClickGroup& reference) {
     const bool sharp = isClear(g);
@@ -32,10 +27,6 @@ bool stays(const ClickGroup& g, const ClickGroup& reference) {
     const double moved = std::abs(movedMs(g, reference));
     if (isClear(g)) return moved < kSharpMs;
     return g.where >= kGone && (g.where >= kHardly || moved < kNearMs);
-}
-
-double apartMs(const ClickGroup::Lag& a, const ClickGroup::Lag& b) {
-    return (a.s - b.s) * 1e3;
 }
 
 /// The group that all others are held against: the count-in, where nobody plays, else the first that is clear.
@@ -85,8 +76,8 @@ LoopCheck checkLoop(const std::vector<ClickGroup>& groups, std::optional<double>
     if (!jumps && std::none_of(later.begin(), later.end(), agrees)) return check;
     std::vector<double> lags{reference->first.s};
     for (const ClickGroup& g : later)
-        if (std::abs(apartMs(g.first, reference->first)) < kSameMs) lags.push_back(g.first.s);
-    check.lagS = medianOf(lags);
+        if (std::abs(g.first.s - reference->first.s) * 1e3 < kSameMs) lags.push_back(g.first.s);
+    check.lagS = median(lags);
     check.uncertainMs = kUncertainMs;
     if (jumps) {
         check.state = LoopCheck::State::Jumps;

@@ -6,6 +6,7 @@
 #include <optional>
 
 #include "upbeat/signal/arrival.h"
+#include "upbeat/units/order_statistics.h"
 
 namespace upbeat {
 
@@ -21,12 +22,6 @@ constexpr double kShare = 0.3;       // of the strongest arrival: the direct sou
 constexpr double kClear = 12;        // the strongest arrival of all twelve against what is usual
 constexpr double kReachS = 0.0006;   // a single sound stands no further from the others
 constexpr double kClippedAt = 0.99;  // full scale
-
-double medianOf(std::vector<double> values) {
-    std::sort(values.begin(), values.end());
-    const std::size_t n = values.size();
-    return n % 2 == 1 ? values[n / 2] : 0.5 * (values[n / 2 - 1] + values[n / 2]);
-}
 
 /// The stretch in which the sound of that time must arrive.
 std::span<const float> stretch(std::span<const float> recording, double timeS, double longestS, int sampleRate) {
@@ -68,11 +63,8 @@ Result<RoundTrip> judged(const std::vector<double>& places, const Arrival& toget
     if (trip.heard < kFewest)
         return refused(UPBEAT_TEXT("too few of the sounds are heard clearly"),
                        UPBEAT_TEXT("go closer, turn it up, or wait until the room is quieter"));
-    const double middle = medianOf(places);
-    std::vector<double> apart;
-    for (const double place : places) apart.push_back(std::abs(place - middle));
-    trip.latencyS = middle / sampleRate;
-    trip.spreadMs = 1.4826 * medianOf(apart) / sampleRate * 1e3;
+    trip.latencyS = median(places) / sampleRate;
+    trip.spreadMs = robustDeviation(places) / sampleRate * 1e3;
     if (trip.spreadMs > kMostSpreadMs)
         return refused(UPBEAT_TEXT("the sounds come at different times"),
                        UPBEAT_TEXT("close other sound programs and try it once more"));

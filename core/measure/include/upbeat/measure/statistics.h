@@ -4,6 +4,8 @@
 #include <span>
 #include <vector>
 
+#include "upbeat/units/order_statistics.h"
+
 namespace upbeat {
 
 /// A measured value with its 95 % interval and the number of observations behind it.
@@ -18,15 +20,9 @@ struct Figure {
     [[nodiscard]] double halfWidth() const { return 0.5 * (high - low); }
 };
 
-/// Middle value; mean of the two middle ones for an even count. Empty input gives 0.
-[[nodiscard]] double median(std::vector<double> values);
-/// Linear interpolation between order statistics, fraction 0..1.
-[[nodiscard]] double quantile(std::vector<double> values, double fraction);
 [[nodiscard]] double mean(std::span<const double> values);
 /// Sample standard deviation (n - 1); 0 for fewer than two values.
 [[nodiscard]] double standardDeviation(std::span<const double> values);
-/// Robust standard deviation: 1.4826 times the median absolute deviation about the median.
-[[nodiscard]] double robustDeviation(const std::vector<double>& values);
 
 /// 97.5 % point of Student's t with `freedom` degrees, by the Cornish-Fisher series of Abramowitz & Stegun 26.7.5
 /// (exact values for 1 and 2).
