@@ -2,10 +2,11 @@
 
 #include <QThread>
 #include <QtConcurrentRun>
-#include <cmath>
+#include <span>
 
 #include "upbeat/audio/devices.h"
 #include "upbeat/audio/simulated_stream.h"
+#include "upbeat/signal/level_meter.h"
 
 namespace upbeat {
 
@@ -27,7 +28,7 @@ AudioInput::~AudioInput() {
     m_pool.waitForDone();
 }
 
-Result<void> AudioInput::open(const InputId& id) {
+Result<void> AudioInput::open(const InputId& id, int momentMs) {
     close();
     m_id = id;
     m_opening = QtConcurrent::run(&m_pool, [id, make = m_make, this]() -> Outcome {
@@ -36,9 +37,7 @@ Result<void> AudioInput::open(const InputId& id) {
         return {stream, {}};
     });
     const int attempt = ++m_attempt;
-    // Nearly every server answers before anyone could notice.
-    constexpr int kMomentMs = 250;
-    for (int waited = 0; waited < kMomentMs && !m_opening->isFinished(); ++waited) QThread::msleep(1);
+    for (int waited = 0; waited < momentMs && !m_opening->isFinished(); ++waited) QThread::msleep(1);
     if (m_opening->isFinished()) return settle(m_opening->result());
     m_opening->then(this, [this, attempt](const Outcome& outcome) {
         if (attempt != m_attempt || !m_opening) return;  // another one is wanted by now
@@ -78,10 +77,8 @@ int AudioInput::sampleRate() const {
 }
 
 double AudioInput::peakDb() {
-    constexpr float kSilence = 1e-6F;
-    constexpr double kSilenceDb = -120;
     const float peak = m_engine.newPeak();
-    return peak > kSilence ? 20.0 * std::log10(static_cast<double>(peak)) : kSilenceDb;
+    return upbeat::peakDb(std::span(&peak, 1));
 }
 
 void AudioInput::setCharacter(const Character& character) {

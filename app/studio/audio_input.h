@@ -26,9 +26,10 @@ class AudioInput : public QObject {
     explicit AudioInput(MakeStream make);
     ~AudioInput() override;
 
-    /// Opens an input, after the one before is closed. After an error none is open. A sound server that takes its time
-    /// is not waited for: then it is opening, and `opened` or `failed` tells how it went.
-    [[nodiscard]] Result<void> open(const InputId& id);
+    /// Opens an input, after the one before is closed. After an error none is open. A sound server that takes more than
+    /// a moment, in which nearly all answer, is not waited for: then it is opening, and `opened` or `failed` tells how
+    /// it went.
+    [[nodiscard]] Result<void> open(const InputId& id, int momentMs = 250);
     void close();
 
     /// Whether a stream runs and its device is still there.

@@ -13,6 +13,7 @@ QString Calibrations::keyOf(const AudioInput& input) {
 }
 
 std::optional<Calibration> Calibrations::of(const AudioInput& input) const {
+    if (input.hasOwnLoop()) return {};
     const QVariantMap kept = m_setup.recallAll(keyOf(input));
     bool isNumber = false;
     Calibration calibration{kept.value(QStringLiteral("latencyMs")).toDouble(&isNumber),
@@ -30,8 +31,11 @@ void Calibrations::keep(const AudioInput& input, const Calibration& calibration)
                                        {QStringLiteral("input"), input.name()}});
 }
 
-void Calibrations::forget(const AudioInput& input) {
-    m_setup.forget(keyOf(input));
+KnownLoop Calibrations::known(const AudioInput& input) const {
+    if (input.isSimulated()) return {0.0, 0, false};
+    if (const auto measured = of(input)) return {measured->latencyMs * 1e-3, measured->uncertainMs, true};
+    const double typedMs = m_setup.settings().latencyMs;
+    return typedMs != 0 ? KnownLoop{typedMs * 1e-3, 0, false} : KnownLoop{};
 }
 
 }  // namespace upbeat

@@ -5,6 +5,7 @@
 
 #include "studio/audio_input.h"
 #include "studio/setup.h"
+#include "upbeat/take/anchor.h"
 
 namespace upbeat {
 
@@ -20,10 +21,12 @@ class Calibrations {
   public:
     explicit Calibrations(Setup& setup) : m_setup(setup) {}
 
-    /// Of the input as it runs now.
+    /// Of the input as it runs now; none where each start has a way round of its own.
     [[nodiscard]] std::optional<Calibration> of(const AudioInput& input) const;
+    /// What is known of its way round before a take: nothing is uncertain of the simulated player, else what was
+    /// measured or typed in.
+    [[nodiscard]] KnownLoop known(const AudioInput& input) const;
     void keep(const AudioInput& input, const Calibration& calibration);
-    void forget(const AudioInput& input);
 
   private:
     [[nodiscard]] static QString keyOf(const AudioInput& input);

@@ -2,6 +2,8 @@
 
 #include <array>
 
+#include "upbeat/formats/midi_take.h"
+#include "upbeat/signal/level.h"
 #include "upbeat/signal/level_meter.h"
 
 namespace upbeat {
@@ -32,7 +34,7 @@ void Ear::close() {
 
 void Ear::listen() {
     const auto tap = m_tap;  // whoever is told may close this
-    double peak = -120;
+    double peak = kSilenceDb;
     std::array<float, 4096> block{};
     while (const std::size_t count = tap->samples.pop(block)) {
         const auto some = std::span<const float>(block).first(count);
@@ -40,11 +42,14 @@ void Ear::listen() {
         m_detector->push(some);
     }
     std::vector<Hit> hits = m_detector->take();
+    StruckNote note;
+    while (tap->notes.pop(std::span(&note, 1)) == 1) {
+        hits.push_back(hitOfNote(0, note.key, note.velocity));
+        peak = std::max(peak, hits.back().levelDb);
+    }
     Q_EMIT heard(peak);
     for (const Hit& hit : hits)
         if (hit.strength >= kFirmStrength && m_tap == tap) Q_EMIT struck(hit.levelDb);
-    StruckNote note;
-    while (m_tap == tap && tap->notes.pop(std::span(&note, 1)) == 1) Q_EMIT noted(note.key, note.velocity);
 }
 
 }  // namespace upbeat

@@ -9,7 +9,7 @@
 
 namespace upbeat {
 
-/// Hears strokes between takes: to set levels by playing, and to learn what a pad sends.
+/// Hears strokes between takes, by sound or as notes: to set levels by playing.
 class Ear : public QObject {
     Q_OBJECT
   public:
@@ -23,7 +23,6 @@ class Ear : public QObject {
   Q_SIGNALS:
     void heard(double peakDb);    ///< Many times a second, dBFS.
     void struck(double levelDb);  ///< A stroke that is sure, dBFS.
-    void noted(int key, int velocity);
 
   private:
     void listen();

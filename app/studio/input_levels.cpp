@@ -2,7 +2,9 @@
 
 #include <QtConcurrentRun>
 #include <algorithm>
-#include <cmath>
+#include <span>
+
+#include "upbeat/signal/level_meter.h"
 
 namespace upbeat {
 
@@ -61,7 +63,7 @@ void InputLevels::tick() {
     for (std::size_t i = 0; i < m_listeners.size(); ++i) {
         Level& level = m_levels[i];
         const float peak = m_listeners[i]->engine.newPeak();
-        const double now = 20 * std::log10(std::max(1e-6, static_cast<double>(peak)));
+        const double now = peakDb(std::span(&peak, 1));
         if (now > kHeardDb && now > level.peakDb + kRiseDb) ++level.strokes;
         level.peakDb = std::max(now, level.peakDb - kFallDb);
     }

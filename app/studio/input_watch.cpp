@@ -1,5 +1,7 @@
 #include "studio/input_watch.h"
 
+#include <utility>
+
 namespace upbeat {
 
 InputWatch::InputWatch(const With& with) : m_with(with) {
@@ -37,15 +39,20 @@ bool InputWatch::isReady() {
     return m_with.input.isAlive();
 }
 
+void InputWatch::tellOfSilence() {
+    if (m_with.input.hasOutput() || std::exchange(m_toldOfSilence, true)) return;
+    m_with.notices.say(tr("There is no sound output here: the click and all you listen to are silent."));
+}
+
 void InputWatch::takeEnded() {
     if (m_with.setup.settings().input != m_wanted) open();
 }
 
-/// Quietly: why it is away has been said.
+/// Quietly, for why it is away has been said, and without waiting: nobody has asked for it.
 void InputWatch::lookAgain() {
     if (m_with.input.isAlive() || m_with.input.isOpening() || m_with.run.state() != TakeRun::State::Idle) return;
     m_isAway = true;
-    (void)m_with.input.open(m_wanted);
+    (void)m_with.input.open(m_wanted, 0);
 }
 
 void InputWatch::cameBack() {

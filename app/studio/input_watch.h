@@ -28,6 +28,8 @@ class InputWatch : public QObject {
     void open();
     /// Whether it is there now, or can be opened at once; else says what is in the way.
     [[nodiscard]] bool isReady();
+    /// Something is about to be played: where nothing can be heard of it, that is said, once.
+    void tellOfSilence();
     /// A take has ended: what was put off is done.
     void takeEnded();
 
@@ -41,6 +43,7 @@ class InputWatch : public QObject {
     With m_with;
     InputId m_wanted;
     bool m_isAway = false;
+    bool m_toldOfSilence = false;
     QTimer m_again;
 };
 

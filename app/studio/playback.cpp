@@ -36,6 +36,7 @@ void Playback::listen(const TakePtr& take, const Listening& wish) {
 void Playback::start(const TakePtr& take, const Listening& wish) {
     if (m_with.run.state() == TakeRun::State::Running) return;
     if (!m_with.input.isAlive()) return m_with.notices.say(tr("There is no sound device to hear it on: it has left."));
+    m_with.watch.tellOfSilence();
     m_with.worker.run([take, wish] { return soundOf(*take, wish); },
                       [this, wish](Result<Sound> sound) {
                           if (!sound) return m_with.notices.complain(sound.error());

@@ -4,7 +4,7 @@
 #include <QTimer>
 #include <memory>
 
-#include "studio/audio_input.h"
+#include "studio/input_watch.h"
 #include "studio/listening.h"
 #include "studio/notices.h"
 #include "studio/take_run.h"
@@ -20,6 +20,7 @@ class Playback : public QObject {
     /// What it works with outlives it.
     struct With {
         AudioInput& input;
+        InputWatch& watch;
         const TakeRun& run;
         Worker& worker;
         Notices& notices;

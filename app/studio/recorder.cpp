@@ -15,16 +15,6 @@ Recorder::Recorder(const With& with, CharacterOf characterOf, bool simulatedCoun
     connect(&m_ticker, &QTimer::timeout, this, &Recorder::tick);
 }
 
-/// What the take will be measured by, unless it tells better itself.
-KnownLoop Recorder::knownLoop() const {
-    if (m_with.input.isSimulated()) return {0.0, 0, false};
-    if (const auto calibration = m_with.calibrations.of(m_with.input); calibration && !m_with.input.hasOwnLoop())
-        return {calibration->latencyMs * 1e-3, calibration->uncertainMs, true};
-    const double typedMs = m_with.setup.settings().latencyMs;
-    if (typedMs != 0) return {typedMs * 1e-3, 0, false};
-    return {};
-}
-
 TakePlan Recorder::planNow() const {
     const PracticeSettings& settings = m_with.setup.settings();
     const Exercise& page = m_with.stand.exercise();
@@ -34,10 +24,8 @@ TakePlan Recorder::planNow() const {
     plan.clickGain = settings.clickGain;
     const int passes = std::max(1, (settings.barsPerTake + page.bars - 1) / page.bars);
     plan.bars = isLesson(page) ? page.bars : passes * page.bars;
-    constexpr double kOwnLoopS = 0.25;  // what such a server usually takes
-    constexpr double kLongestLoopS = 0.6;
-    if (m_with.input.hasOwnLoop()) plan.longestLoopS = kLongestLoopS;
-    plan.latencyS = knownLoop().latencyS.value_or(m_with.input.hasOwnLoop() ? kOwnLoopS : 0.0);
+    if (m_with.input.hasOwnLoop()) plan.expectOwnLoop();
+    if (const auto known = m_with.calibrations.known(m_with.input).latencyS) plan.latencyS = *known;
     return plan;
 }
 
@@ -69,9 +57,8 @@ void Recorder::start() {
         Q_EMIT brokeOff();
         return;
     }
-    if (!m_with.input.hasOutput() && !std::exchange(m_toldOfNoOutput, true))
-        m_with.notices.say(tr("There is no sound output here: the click and all you listen to are silent."));
-    m_loop = knownLoop();
+    m_with.watch.tellOfSilence();
+    m_loop = m_with.calibrations.known(m_with.input);
     TakePlan plan = planNow();
     m_playing = recordNow(plan);
     const auto name = m_with.store.begin(m_playing, startOf(m_playing));
@@ -137,7 +124,7 @@ void Recorder::handOver(FinishedTake finished) {
         m_with.notices.say(tr("Less than a bar was played: nothing was kept."));
         return;
     }
-    if (played.take.hits.empty()) return tellOfSilence();
+    if (played.take.hits.empty()) return dropSilence();
     if (!m_playing.simulated && !m_with.input.isMidi())
         tell(anchorTake(played.take, checkLoop(finished.clicks, m_loop.latencyS), m_loop));
     // What was decided before the take, not what is set now.
@@ -151,7 +138,7 @@ void Recorder::handOver(FinishedTake finished) {
 }
 
 /// Silence is not playing: an unplugged or muted microphone has missed no strokes.
-void Recorder::tellOfSilence() {
+void Recorder::dropSilence() {
     throwAway(m_name);
     Q_EMIT brokeOff();
     m_with.notices.complain(m_with.input.isMidi()

@@ -68,9 +68,8 @@ class Recorder : public QObject {
     [[nodiscard]] TakePlan planNow() const;
     [[nodiscard]] TakeRecord recordNow(const TakePlan& plan) const;
     void giveUp(const Error& error);
-    [[nodiscard]] KnownLoop knownLoop() const;
     void tell(AnchorNews news);
-    void tellOfSilence();
+    void dropSilence();
     void tick();
     void finish();
     void handOver(FinishedTake finished);
@@ -79,7 +78,6 @@ class Recorder : public QObject {
     With m_with;
     CharacterOf m_characterOf;
     bool m_simulatedCounts;
-    bool m_toldOfNoOutput = false;
     KnownLoop m_loop;  // of the take that runs
     QTimer m_ticker;
     std::string m_name;

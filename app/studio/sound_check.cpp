@@ -5,7 +5,6 @@
 
 #include "upbeat/music/library.h"
 #include "upbeat/take/analyze_take.h"
-#include "upbeat/take/anchor.h"
 
 namespace upbeat {
 
@@ -13,11 +12,6 @@ namespace {
 
 constexpr double kUnheardDb = -50;
 constexpr const char* kOwnLevels = "ownLevels";
-
-double medianOf(std::vector<double> values) {
-    std::sort(values.begin(), values.end());
-    return values[values.size() / 2];
-}
 
 /// Eight quarters.
 Exercise proofPage() {
@@ -137,11 +131,11 @@ void SoundCheck::hearStroke(double levelDb) {
     if (m_step != Step::Strokes || !level) return;
     m_strokesDb.at(static_cast<std::size_t>(*level)).push_back(levelDb);
     if (!asked()) {
-        const double tap = medianOf(m_strokesDb.at(static_cast<std::size_t>(Level::Tap)));
+        const double tap = median(m_strokesDb.at(static_cast<std::size_t>(Level::Tap)));
         m_with.setup.rememberAll(
             QLatin1String(kOwnLevels),
-            {{QStringLiteral("ghostDb"), medianOf(m_strokesDb.at(static_cast<std::size_t>(Level::Ghost))) - tap},
-             {QStringLiteral("accentDb"), medianOf(m_strokesDb.at(static_cast<std::size_t>(Level::Accent))) - tap}});
+            {{QStringLiteral("ghostDb"), median(m_strokesDb.at(static_cast<std::size_t>(Level::Ghost))) - tap},
+             {QStringLiteral("accentDb"), median(m_strokesDb.at(static_cast<std::size_t>(Level::Accent))) - tap}});
         finish(Step::Strokes);
     }
     Q_EMIT changed();
@@ -203,7 +197,8 @@ TakePlan SoundCheck::proofPlan() const {
     plan.click = clickFor(plan.exercise, Bpm(kTempo));
     plan.bars = 2;
     plan.clickGain = m_with.setup.settings().clickGain;
-    if (const auto kept = calibration(); kept && !m_with.input.hasOwnLoop()) plan.latencyS = kept->latencyMs * 1e-3;
+    if (m_with.input.hasOwnLoop()) plan.expectOwnLoop();
+    if (const auto known = m_with.calibrations.known(m_with.input).latencyS) plan.latencyS = *known;
     return plan;
 }
 
@@ -220,9 +215,7 @@ void SoundCheck::takeProof() {
     m_proving = false;
     FinishedTake finished = m_with.run.take();
     TakeRecord& take = finished.take;
-    KnownLoop known;
-    if (m_with.input.isSimulated()) known.latencyS = 0;
-    if (const auto kept = calibration()) known = {kept->latencyMs * 1e-3, kept->uncertainMs, true};
+    const KnownLoop known = m_with.calibrations.known(m_with.input);
     if (!m_with.input.isMidi()) (void)anchorTake(take, checkLoop(finished.clicks, known.latencyS), known);
     Proof proof;
     proof.anchor = take.frame.anchor.kind;

@@ -29,7 +29,7 @@ Studio::Studio(StudioOptions options, DataFolder folder, std::unique_ptr<Logbook
       m_watch({m_input, m_run, m_setup, m_notices}),
       m_inputs(options.findInputs ? options.findInputs : findInputs),
       m_log(*m_logbook, m_folder.mayWrite(), m_notices),
-      m_playback({m_input, m_run, m_worker, m_notices}),
+      m_playback({m_input, m_watch, m_run, m_worker, m_notices}),
       m_shelf({m_folder, m_worker, m_notices}, options.guests),
       m_stand({m_shelf, *m_logbook, m_folder, m_run, m_notices}),
       m_manuscript({m_shelf, m_stand, m_folder, m_notices}),

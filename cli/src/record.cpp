@@ -49,17 +49,12 @@ Exit checkArguments(const Options& o) {
 }
 
 TakePlan planOf(const Options& o, const Exercise& exercise, const DuplexStream& stream) {
-    constexpr double kOwnLoopS = 0.25;
-    constexpr double kLongestLoopS = 0.6;
     TakePlan plan;
     plan.exercise = exercise;
     plan.click = clickFor(exercise, Bpm(o.tempo));
     plan.bars = o.bars;
-    plan.latencyS = o.latencyMs * 1e-3;
-    if (stream.hasOwnLoop()) {
-        plan.longestLoopS = kLongestLoopS;
-        if (!o.latencyKnown) plan.latencyS = kOwnLoopS;
-    }
+    if (stream.hasOwnLoop()) plan.expectOwnLoop();
+    if (o.latencyKnown) plan.latencyS = o.latencyMs * 1e-3;
     plan.file = std::filesystem::path(o.out) / "take.flac";
     return plan;
 }

@@ -15,6 +15,7 @@ namespace upbeat::test {
 /// A drummer at a microphone who strikes when the test says so; the loudspeaker is heard, too.
 struct Drummer {
     std::atomic<float> echo{0.1F};
+    std::atomic<bool> sendsNotes{false};  ///< By MIDI, and makes no sound.
     std::atomic<int> delay{700};          ///< Frames from the loudspeaker to the microphone.
     std::atomic<double> onClickMs{-1e9};  ///< Strikes so long after every click that is heard; far below: never.
 
@@ -77,7 +78,10 @@ class DrummerStream : public DuplexStream {
             constexpr std::int64_t kBetween = 12000;
             if (position - lastStroke > kBetween)
                 if (const auto peakDb = m_drummer->next()) {
-                    lay(position + 1024, *peakDb);
+                    if (m_drummer->sendsNotes)
+                        process.note({position, 38, static_cast<int>(std::lround(127 * std::pow(10.0, *peakDb / 40)))});
+                    else
+                        lay(position + 1024, *peakDb);
                     lastStroke = position;
                 }
             for (std::size_t i = 0; i < in.size(); ++i)

@@ -15,6 +15,7 @@ namespace {
 
 const PipeWireInput kKitchen{"kitchen", "capture_1"};
 const PipeWireInput kWebcam{"webcam", "capture_1"};
+const PipeWireMidi kPads{"pads:out"};
 
 /// A first start on a desktop with two microphones; somebody plays at one of them.
 struct FirstStart {
@@ -35,6 +36,7 @@ struct FirstStart {
         };
         options.makeStream = [this](const InputId& id, const AudioEngine& engine) -> std::unique_ptr<DuplexStream> {
             if (id == InputId(kKitchen)) return std::make_unique<DrummerStream>(drummer);
+            if (id == InputId(kPads)) return std::make_unique<DrummerStream>(drummer);
             if (id == InputId(kWebcam)) return std::make_unique<DrummerStream>(nobody);
             return realStreams(40)(id, engine);
         };
@@ -214,6 +216,22 @@ class TestSoundCheck : public QObject {
         start.window->go(MainWindow::Look);
         start.press(QStringLiteral("Understood"));
         start.picture("look-damaged");
+    }
+
+    // The notes of an electronic kit are strokes like any other.
+    void anElectronicKitHasLevelsToo() {
+        FirstStart start;
+        start.drummer->sendsNotes = true;
+        start.choose(kPads);
+        start.check().goTo(SoundCheck::Step::Level);
+        start.drummer->strike(-10);
+        QTRY_COMPARE_WITH_TIMEOUT(start.check().loudness(), SoundCheck::Loudness::Good, 60000);
+        QVERIFY2(std::abs(*start.check().loudestDb() + 10) < 0.3,
+                 qPrintable(QString::number(*start.check().loudestDb())));
+        start.check().goTo(SoundCheck::Step::Strokes);
+        for (const double db : {-34.0, -22.0, -10.0})
+            for (int i = 0; i < SoundCheck::kStrokesEach; ++i) start.drummer->strike(db);
+        QTRY_VERIFY_WITH_TIMEOUT(!start.check().asked(), 60000);
     }
 
     void whatDoesNotWorkSaysWhatToDo() {

@@ -23,6 +23,14 @@ struct TakePlan {
     static constexpr double kLeadS = 0.25;
     static constexpr double kTailS = 0.35;
 
+    /// Makes room for a way round that is another one each time (DuplexStream::hasOwnLoop) and is not known yet.
+    void expectOwnLoop() {
+        constexpr double kUsualS = 0.25;
+        constexpr double kLongestS = 0.6;
+        latencyS = kUsualS;
+        longestLoopS = kLongestS;
+    }
+
     [[nodiscard]] double firstBeatS() const { return kLeadS + click.firstBeat().value(); }
     [[nodiscard]] double playingS() const { return barStartS(exercise, click.tempo, bars); }
     /// The click goes as far as the bar line after the last bar.
