@@ -1,5 +1,6 @@
 #pragma once
 
+#include <QTemporaryDir>
 #include <QTest>
 #include <algorithm>
 #include <cmath>
@@ -95,6 +96,37 @@ inline std::vector<double> errorsMs(const FinishedTake& take, const TakePlan& pl
                 errors.push_back((hitS - t.timeS) * 1e3);
     }
     return errors;
+}
+
+/// How far apart the farthest two are.
+inline double farthestApart(const std::vector<double>& offsets) {
+    const auto [low, high] = std::minmax_element(offsets.begin(), offsets.end());
+    return *high - *low;
+}
+
+/// Offsets of clicks that came back through a device that keeps its way round: a frame is what finding them costs.
+inline void verifyOneOffset(const char* what, const std::vector<double>& offsets) {
+    qInfo("%s: %zu clicks from %.2f frames on, %.2f apart", what, offsets.size(), offsets.front(),
+          farthestApart(offsets));
+    QVERIFY2(farthestApart(offsets) <= 1.0, qPrintable(QString::number(farthestApart(offsets))));
+}
+
+/// A take whose server is killed in it ends, keeps what had arrived, and its stream comes back from being stopped.
+template <class Kill>
+void verifyDeath(AudioEngine& engine, DuplexStream& stream, TakePlan plan, Kill kill) {
+    QTemporaryDir dir;
+    plan.file = dir.filePath(QStringLiteral("dies.flac")).toStdString();
+    DeviceTake take(engine, stream, plan);
+    QVERIFY(take.waitForFrames(std::int64_t{2} * stream.sampleRate()));
+    kill();
+    QTRY_COMPARE_WITH_TIMEOUT(stream.health(), StreamHealth::Gone, 60000);
+    take.giveUp();
+    const auto finished = take.finish();
+    QVERIFY(finished.has_value() && finished->stoppedEarly && !finished->writeError);
+    QVERIFY(finished->take.durationS > 1.9);
+    QCOMPARE(readAudioInfo(plan.file)->durationS, finished->take.durationS);
+    stream.stop();
+    QCOMPARE(stream.health(), StreamHealth::Gone);
 }
 
 /// What 95 of 100 of the figures stay within about their median.

@@ -172,6 +172,34 @@ class TestEngine : public QObject {
         QCOMPARE(firm, 32);
         QCOMPARE(QString::fromStdString(stream.name()), QStringLiteral("Simulated player"));
     }
+
+    // What the program plays to the simulated player comes out of the real device, in order and whole.
+    void theSimulatedPlayerIsHeardThroughARealOutput() {
+        AudioEngine engine;
+        SimulatedStream::Speakers speakers;
+        auto owned = std::make_unique<OfflineStream>(44100, 128, nullptr);
+        OfflineStream& device = *owned;
+        speakers.push_back(std::move(owned));
+        SimulatedStream stream(engine, machine(), 9, 1.0, std::move(speakers));
+        QVERIFY(!stream.hasOutput());
+        QVERIFY(stream.start(engine).has_value());
+        QVERIFY(stream.hasOutput());
+        QCOMPARE(stream.sampleRate(), 44100);
+        auto ramp = std::make_shared<Sound>();
+        ramp->sampleRate = 44100;
+        for (int i = 1; i <= 5000; ++i) ramp->samples.push_back(static_cast<float>(i) / 8192.0F);
+        engine.play(ramp, 1.0);
+        std::vector<float> heard;
+        QTRY_VERIFY_WITH_TIMEOUT((
+                                     [&] {
+                                         for (const float v : device.cycle())
+                                             if (v != 0) heard.push_back(v);
+                                     }(),
+                                     heard.size() >= ramp->samples.size()),
+                                 60000);
+        QCOMPARE(heard, ramp->samples);
+        stream.stop();
+    }
 };
 
 QTEST_GUILESS_MAIN(TestEngine)

@@ -1,7 +1,5 @@
 // The real device code against a private PipeWire server that is driven by a clock. Nothing here asserts on time or on
 // dropped cycles: the machine may stall. Only sample positions outside damaged spans are judged.
-#include <signal.h>
-
 #include <QProcess>
 #include <QStandardPaths>
 #include <QTemporaryDir>
@@ -9,6 +7,7 @@
 
 #include "device_takes.h"
 #include "pipewire_room.h"
+#include "private_server.h"
 #include "upbeat/audio/pipewire_stream.h"
 
 using namespace upbeat;
@@ -21,22 +20,15 @@ const PipeWireInput kCapture{"room", "capture_1"};
 /// A private server. It comes up empty: no sound card but the rooms that tests put in.
 struct Server {
     QTemporaryDir dir;
-    QProcess process;
+    PrivateServer process;
 
     void start() {
         qputenv("PIPEWIRE_RUNTIME_DIR", dir.path().toLocal8Bit());
-        process.setProcessChannelMode(QProcess::MergedChannels);
         process.start(QStringLiteral("pipewire"),
                       {QStringLiteral("-c"), QStringLiteral(UPBEAT_SOURCE_DIR "/tests/audio/data/pipewire.conf")});
         QVERIFY(process.waitForStarted());
         QTRY_VERIFY_WITH_TIMEOUT(QFile::exists(dir.filePath(QStringLiteral("pipewire-0"))), 30000);
     }
-    void stop() {
-        if (process.state() == QProcess::NotRunning) return;
-        process.terminate();
-        if (!process.waitForFinished(10000)) process.kill();
-    }
-    void signalled(int signal) const { ::kill(static_cast<pid_t>(process.processId()), signal); }
     static void forcePeriod(int frames) {
         QCOMPARE(QProcess::execute(QStringLiteral("pw-metadata"),
                                    {QStringLiteral("-n"), QStringLiteral("settings"), QStringLiteral("0"),
@@ -54,7 +46,7 @@ class TestPipeWire : public QObject {
         if (QStandardPaths::findExecutable(QStringLiteral("pipewire")).isEmpty()) QSKIP("pipewire is not installed");
         m_server.start();
     }
-    void cleanupTestCase() { m_server.stop(); }
+    void cleanupTestCase() { m_server.process.stop(); }
 
     void aServerWithoutSoundCardIsSaid() {
         const auto inputs = pipeWireInputs();
@@ -105,9 +97,7 @@ class TestPipeWire : public QObject {
             QVERIFY(take.has_value());
             for (const double offset : clickOffsets(*take, plan)) offsets.push_back(offset);
         }
-        const auto [low, high] = std::minmax_element(offsets.begin(), offsets.end());
-        qInfo("click loop: %zu clicks, %.2f to %.2f frames", offsets.size(), *low, *high);
-        QVERIFY2(*high - *low <= 1.0, qPrintable(QStringLiteral("%1 to %2").arg(*low).arg(*high)));
+        verifyOneOffset("click loop", offsets);
     }
 
     void aPlayedTakeIsMeasuredTruly() {
@@ -152,8 +142,7 @@ class TestPipeWire : public QObject {
         QCOMPARE(damaged.back().toS, finished->take.durationS);
         const auto offsets = clickOffsets(*finished, plan);
         if (offsets.empty()) return;  // damaged from its start
-        const auto [low, high] = std::minmax_element(offsets.begin(), offsets.end());
-        QVERIFY2(*high - *low <= 1.0, qPrintable(QStringLiteral("%1 to %2").arg(*low).arg(*high)));
+        verifyOneOffset("what is not marked", offsets);
     }
 
     void aServerThatStallsMovesNoClickOutsideOfWhatIsMarked() {
@@ -167,18 +156,13 @@ class TestPipeWire : public QObject {
         DeviceTake take(engine, stream, plan);
         for (const std::int64_t at : {60000, 120000}) {
             QVERIFY(take.waitForFrames(at));
-            m_server.signalled(SIGSTOP);
-            QTest::qSleep(300);
-            m_server.signalled(SIGCONT);
+            m_server.process.stall(300);
         }
         const auto finished = take.finish();
         QVERIFY(finished.has_value());
         const auto offsets = clickOffsets(*finished, plan);
         if (offsets.empty()) return;
-        const auto [low, high] = std::minmax_element(offsets.begin(), offsets.end());
-        qInfo("stalls: %zu clicks, %.2f to %.2f frames, %zu spans", offsets.size(), *low, *high,
-              finished->take.frame.damaged.size());
-        QVERIFY2(*high - *low <= 1.0, qPrintable(QStringLiteral("%1 to %2").arg(*low).arg(*high)));
+        verifyOneOffset("what is not marked", offsets);
     }
 
     void aDeviceThatIsPulledOutDamagesTheTakeAndComesBackByItself() {
@@ -209,21 +193,10 @@ class TestPipeWire : public QObject {
         PipeWireStream stream(kCapture);
         QTRY_VERIFY_WITH_TIMEOUT(stream.start(engine).has_value(), 30000);
         qputenv("PIPEWIRE_RUNTIME_DIR", m_server.dir.path().toLocal8Bit());
-        QTemporaryDir dir;
-        TakePlan plan = planFor("singles-sixteenths", 240, 64);
-        plan.file = dir.filePath(QStringLiteral("dies.flac")).toStdString();
-        DeviceTake take(engine, stream, plan);
-        QVERIFY(take.waitForFrames(2 * 48000));
-        other.process.kill();
-        QVERIFY(other.process.waitForFinished(30000));
-        QTRY_COMPARE_WITH_TIMEOUT(stream.health(), StreamHealth::Gone, 60000);
-        take.giveUp();
-        const auto finished = take.finish();
-        QVERIFY(finished.has_value() && finished->stoppedEarly && !finished->writeError);
-        QVERIFY(finished->take.durationS > 1.9);
-        QCOMPARE(readAudioInfo(plan.file)->durationS, finished->take.durationS);
-        stream.stop();  // comes back
-        QCOMPARE(stream.health(), StreamHealth::Gone);
+        verifyDeath(engine, stream, planFor("singles-sixteenths", 240, 64), [&] {
+            other.process.kill();
+            QVERIFY(other.process.waitForFinished(30000));
+        });
     }
 
     void aStreamThatOnlyPlaysNeedsNoMicrophone() {
