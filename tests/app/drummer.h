@@ -23,6 +23,10 @@ struct Drummer {
         const std::lock_guard lock(m_mutex);
         m_strokes.push_back(peakDb);
     }
+    bool isDone() {
+        const std::lock_guard lock(m_mutex);
+        return m_strokes.empty();
+    }
     std::optional<double> next() {
         const std::lock_guard lock(m_mutex);
         if (m_strokes.empty()) return std::nullopt;
