@@ -90,16 +90,19 @@ void PlayPlace::paintTempo(QPainter& painter, const QRectF& box) const {
                      tr("beats a minute, goal %1").arg(tempoInWords(m_with.stand.ladder().ladder.goalBpm)));
 }
 
+QString PlayPlace::beforeOrAfter(bool isOver) const {
+    if (isOver) return tr("stop");
+    if (!m_with.handsFree.isResting()) return tr("Space\nstarts a take");
+    return tr("next take in %1").arg(std::ceil(m_with.handsFree.restLeftS()));
+}
+
 void PlayPlace::paintCount(QPainter& painter, const QRectF& box) const {
     const Theme& theme = Theme::of(palette());
     const LiveTake* live = m_with.recorder.isRecording() ? m_with.recorder.live() : nullptr;
-    if (live == nullptr) {
+    if (live == nullptr || live->isOver()) {
         painter.setPen(theme.inkSoft);
         painter.setFont(typeFace(std::max(18.0, 0.12 * box.height())));
-        const QString text = m_with.handsFree.isResting()
-                                 ? tr("next take in %1").arg(std::ceil(m_with.handsFree.restLeftS()))
-                                 : tr("Space\nstarts a take");
-        painter.drawText(box, Qt::AlignCenter, text);
+        painter.drawText(box, Qt::AlignCenter, beforeOrAfter(live != nullptr));
         return;
     }
     const bool countIn = live->beatsNow() < 0;

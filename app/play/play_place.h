@@ -30,6 +30,7 @@ class PlayPlace : public Place {
   private:
     void refresh();
     void paintTempo(QPainter& painter, const QRectF& box) const;
+    [[nodiscard]] QString beforeOrAfter(bool isOver) const;
     void paintCount(QPainter& painter, const QRectF& box) const;
     void paintPasses(QPainter& painter, const QRectF& box) const;
     void paintPhrase(QPainter& painter, const QRectF& box) const;

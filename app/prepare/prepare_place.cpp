@@ -25,7 +25,7 @@ QList<KeyHint> stageKeys() {
 QList<KeyHint> soundKeys() {
     return {{PreparePlace::tr("Enter"), PreparePlace::tr("do this step")},
             {PreparePlace::tr("Right"), PreparePlace::tr("skip it")},
-            {PreparePlace::tr("Up Down"), PreparePlace::tr("another input")},
+            {PreparePlace::tr("Up Down"), PreparePlace::tr("another one")},
             {PreparePlace::tr("Esc"), PreparePlace::tr("back to the controls")}};
 }
 

@@ -5,12 +5,14 @@
 #include <QWidget>
 #include <array>
 
+#include "prepare/pad_map_view.h"
 #include "prepare/sound_check_view.h"
+#include "prepare/sound_check_words.h"
 #include "studio/sound_check.h"
 
 namespace upbeat {
 
-/// The sound check: five steps in a row, what to do in the one that is open, what is heard meanwhile, and two keys.
+/// The sound check: its steps in a row, what to do in the one that is open, what is heard meanwhile, and two keys.
 class SoundCheckPanel : public QWidget {
     Q_OBJECT
   public:
@@ -32,16 +34,14 @@ class SoundCheckPanel : public QWidget {
   private:
     void buildSteps();
     void layOut();
-    [[nodiscard]] QString instruction() const;
-    [[nodiscard]] QString outcome() const;
-    [[nodiscard]] QString roundTripInWords() const;
-    [[nodiscard]] QString proofInWords() const;
-    [[nodiscard]] QString action() const;
+    void refreshSteps();
 
     SoundCheck& m_check;
+    SoundCheckWords m_words;
     std::array<QPushButton*, SoundCheck::kSteps> m_steps{};
     QLabel* m_what;
     SoundCheckView* m_view;
+    PadMapView* m_pads;
     QLabel* m_outcome;
     QPushButton* m_act;
     QPushButton* m_skip;

@@ -93,8 +93,7 @@ void SoundCheckView::paintEvent(QPaintEvent* /*event*/) {
             return paintLevel(painter);
         case SoundCheck::Step::Strokes:
             return paintStrokes(painter);
-        case SoundCheck::Step::RoundTrip:
-        case SoundCheck::Step::Proof:
+        default:
             return;
     }
 }

@@ -34,6 +34,7 @@ void Calibrations::keep(const AudioInput& input, const Calibration& calibration)
 KnownLoop Calibrations::known(const AudioInput& input) const {
     if (input.isSimulated()) return {0.0, 0, false};
     if (const auto measured = of(input)) return {measured->latencyMs * 1e-3, measured->uncertainMs, true};
+    if (input.isMidi()) return {};  // what is typed in is the way of sound
     const double typedMs = m_setup.settings().latencyMs;
     return typedMs != 0 ? KnownLoop{typedMs * 1e-3, 0, false} : KnownLoop{};
 }

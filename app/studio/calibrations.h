@@ -24,7 +24,7 @@ class Calibrations {
     /// Of the input as it runs now; none where each start has a way round of its own.
     [[nodiscard]] std::optional<Calibration> of(const AudioInput& input) const;
     /// What is known of its way round before a take: nothing is uncertain of the simulated player, else what was
-    /// measured or typed in.
+    /// measured, or typed in for a microphone.
     [[nodiscard]] KnownLoop known(const AudioInput& input) const;
     void keep(const AudioInput& input, const Calibration& calibration);
 

@@ -2,14 +2,19 @@
 
 #include <array>
 
-#include "upbeat/formats/midi_take.h"
 #include "upbeat/signal/level.h"
 #include "upbeat/signal/level_meter.h"
+#include "upbeat/voices/pad_kit.h"
 
 namespace upbeat {
 
+namespace {
+
+constexpr int kTickMs = 20;
+
+}  // namespace
+
 Ear::Ear(AudioInput& input) : m_input(input) {
-    constexpr int kTickMs = 20;
     m_ticker.setInterval(kTickMs);
     connect(&m_ticker, &QTimer::timeout, this, &Ear::listen);
     connect(&m_input, &AudioInput::opened, this, [this] {
@@ -32,6 +37,17 @@ void Ear::close() {
     m_detector.reset();
 }
 
+/// What was played is known a moment after the last note.
+std::vector<PadNote> Ear::playedNotes() {
+    StruckNote note;
+    m_nowS += kTickMs * 1e-3;
+    while (m_tap->notes.pop(std::span(&note, 1)) == 1) {
+        m_nowS = static_cast<double>(note.position) / m_input.sampleRate();
+        m_pads.push({m_nowS, note.key, note.velocity, note.pedal});
+    }
+    return m_pads.take(m_nowS);
+}
+
 void Ear::listen() {
     const auto tap = m_tap;  // whoever is told may close this
     double peak = kSilenceDb;
@@ -41,15 +57,19 @@ void Ear::listen() {
         peak = std::max(peak, peakDb(some));
         m_detector->push(some);
     }
-    std::vector<Hit> hits = m_detector->take();
-    StruckNote note;
-    while (tap->notes.pop(std::span(&note, 1)) == 1) {
-        hits.push_back(hitOfNote(0, note.key, note.velocity));
-        peak = std::max(peak, hits.back().levelDb);
+    std::vector<double> strokesDb;
+    for (const Hit& hit : m_detector->take())
+        if (hit.strength >= kFirmStrength) strokesDb.push_back(hit.levelDb);
+    const auto notes = playedNotes();
+    for (const PadNote& note : notes) {
+        strokesDb.push_back(levelOfVelocity(note.velocity));
+        peak = std::max(peak, strokesDb.back());
     }
     Q_EMIT heard(peak);
-    for (const Hit& hit : hits)
-        if (hit.strength >= kFirmStrength && m_tap == tap) Q_EMIT struck(hit.levelDb);
+    for (const PadNote& note : notes)
+        if (m_tap == tap) Q_EMIT padStruck(note);
+    for (const double db : strokesDb)
+        if (m_tap == tap) Q_EMIT struck(db);
 }
 
 }  // namespace upbeat

@@ -6,6 +6,7 @@
 
 #include "studio/audio_input.h"
 #include "upbeat/signal/hit_detector.h"
+#include "upbeat/voices/pad_sieve.h"
 
 namespace upbeat {
 
@@ -19,17 +20,24 @@ class Ear : public QObject {
     void open();
     void close();
     [[nodiscard]] bool isOpen() const { return m_tap != nullptr; }
+    /// What the notes mean from now on; counts from zero what is left out of them.
+    void setPads(const PadKit& kit) { m_pads = PadSieve(kit); }
+    [[nodiscard]] const PadGhosts& padGhosts() const { return m_pads.ghosts(); }
 
   Q_SIGNALS:
-    void heard(double peakDb);    ///< Many times a second, dBFS.
-    void struck(double levelDb);  ///< A stroke that is sure, dBFS.
+    void heard(double peakDb);            ///< Many times a second, dBFS.
+    void struck(double levelDb);          ///< A stroke that is sure, dBFS.
+    void padStruck(const PadNote& note);  ///< One that was played.
 
   private:
     void listen();
+    [[nodiscard]] std::vector<PadNote> playedNotes();
 
     AudioInput& m_input;
     std::shared_ptr<InputTap> m_tap;
     std::unique_ptr<HitDetector> m_detector;
+    PadSieve m_pads{PadKit{}};
+    double m_nowS = 0;  // of the notes
     QTimer m_ticker;
 };
 

@@ -47,6 +47,10 @@ double LiveTake::beatsNow() const {
     return (m_nowS - m_startS) * m_tempoBpm / 60.0;
 }
 
+bool LiveTake::isOver() const {
+    return m_nowS - m_startS >= m_passes * m_matcher.passS();
+}
+
 int LiveTake::passNow() const {
     const double since = m_nowS - m_startS;
     return since < 0 ? 0 : std::min(m_passes, static_cast<int>(since / m_matcher.passS()) + 1);

@@ -23,6 +23,8 @@ class LiveTake {
     [[nodiscard]] int passes() const { return m_passes; }
     /// Counted beats since beat 1 of bar 1; negative in the count-in.
     [[nodiscard]] double beatsNow() const;
+    /// The last bar has ended, and the take not yet.
+    [[nodiscard]] bool isOver() const;
     /// From 1; 0 in the count-in.
     [[nodiscard]] int passNow() const;
     /// 0 to 1 through the pass.

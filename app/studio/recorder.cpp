@@ -26,6 +26,7 @@ TakePlan Recorder::planNow() const {
     plan.bars = isLesson(page) ? page.bars : passes * page.bars;
     if (m_with.input.hasOwnLoop()) plan.expectOwnLoop();
     if (const auto known = m_with.calibrations.known(m_with.input).latencyS) plan.latencyS = *known;
+    if (m_with.input.isMidi()) plan.pads = m_with.padKits.of(m_with.input.id());
     return plan;
 }
 
@@ -125,8 +126,7 @@ void Recorder::handOver(FinishedTake finished) {
         return;
     }
     if (played.take.hits.empty()) return dropSilence();
-    if (!m_playing.simulated && !m_with.input.isMidi())
-        tell(anchorTake(played.take, checkLoop(finished.clicks, m_loop.latencyS), m_loop));
+    if (!m_playing.simulated) tell(anchorTake(played.take, checkLoop(finished.clicks, m_loop.latencyS), m_loop));
     // What was decided before the take, not what is set now.
     played.take.startedAt = m_playing.startedAt;
     played.take.device = m_playing.device;

@@ -6,6 +6,7 @@
 
 #include "studio/calibrations.h"
 #include "studio/input_watch.h"
+#include "studio/pad_kits.h"
 #include "studio/playback.h"
 #include "studio/played_take.h"
 #include "studio/setup.h"
@@ -27,6 +28,7 @@ class Recorder : public QObject {
         AudioInput& input;
         InputWatch& watch;
         const Calibrations& calibrations;
+        const PadKits& padKits;
         TakeRun& run;
         Setup& setup;
         const Stand& stand;

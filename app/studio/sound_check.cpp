@@ -11,7 +11,6 @@ namespace upbeat {
 namespace {
 
 constexpr double kUnheardDb = -50;
-constexpr const char* kOwnLevels = "ownLevels";
 
 /// Eight quarters.
 Exercise proofPage() {
@@ -20,35 +19,35 @@ Exercise proofPage() {
     return page;
 }
 
-std::shared_ptr<const Sound> probeSound(int sampleRate) {
-    constexpr float kGain = 0.5F;
-    auto sound = std::make_shared<Sound>();
-    sound->sampleRate = sampleRate;
-    sound->samples.resize(static_cast<std::size_t>(roundTripLengthS() * sampleRate));
-    const auto wave = roundTripSound(sampleRate);
-    for (const double timeS : roundTripTimesS()) {
-        const auto from = static_cast<std::size_t>(std::llround(timeS * sampleRate));
-        for (std::size_t i = 0; i < wave.size(); ++i) sound->samples[from + i] = kGain * wave[i];
-    }
-    return sound;
-}
-
 }  // namespace
 
-std::optional<OwnLevels> ownLevelsIn(const Setup& setup) {
-    const QVariantMap kept = setup.recallAll(QLatin1String(kOwnLevels));
-    const OwnLevels own{kept.value(QStringLiteral("ghostDb")).toDouble(),
-                        kept.value(QStringLiteral("accentDb")).toDouble()};
-    constexpr double kMostDb = 60;  // anyone may edit the file
-    const bool isSane = own.ghostDb < 0 && own.ghostDb > -kMostDb && own.accentDb > 0 && own.accentDb < kMostDb;
-    return isSane ? std::optional(own) : std::nullopt;
-}
-
-SoundCheck::SoundCheck(const With& with, MakeStream make) : m_with(with), m_levels(std::move(make)), m_ear(with.input) {
+SoundCheck::SoundCheck(const With& with, MakeStream make)
+    : m_with(with),
+      m_levels(make),
+      m_ear(with.input),
+      m_padMap(m_ear, with.input, with.padKits),
+      m_roundTripRun(with.input, with.worker),
+      m_padTimer({with.input, with.calibrations, with.setup, with.worker}, std::move(make)) {
     constexpr int kTickMs = 20;
     m_ticker.setInterval(kTickMs);
     connect(&m_ticker, &QTimer::timeout, this, &SoundCheck::tick);
     connect(&m_levels, &InputLevels::changed, this, &SoundCheck::changed);
+    connect(&m_padMap, &PadMap::changed, this, [this] {
+        if (m_padMap.asked() == PadMap::kRows) m_done.at(static_cast<std::size_t>(Step::Pads)) = true;
+        Q_EMIT changed();
+    });
+    connect(&m_padTimer, &PadTimer::changed, this, &SoundCheck::changed);
+    connect(&m_padTimer, &PadTimer::measured, this, [this] {
+        if (const auto& outcome = *m_padTimer.outcome()) keepTrip(outcome->latencyS, outcome->uncertainMs);
+        Q_EMIT changed();
+    });
+    connect(&m_roundTripRun, &RoundTripRun::measured, this, [this] {
+        if (const auto& trip = *roundTrip()) {
+            keepTrip(trip->latencyS, trip->uncertainMs);
+            m_padTimer.setMicrophone(m_with.input.id());
+        }
+        Q_EMIT changed();
+    });
     connect(&m_with.inputs, &InputList::changed, this, [this] {
         if (m_isOpen && m_step == Step::Input) enter();
     });
@@ -62,10 +61,15 @@ SoundCheck::SoundCheck(const With& with, MakeStream make) : m_with(with), m_leve
     });
 }
 
+std::vector<SoundCheck::Step> SoundCheck::steps() const {
+    return {Step::Input, isMidi() ? Step::Pads : Step::Level, Step::RoundTrip, Step::Strokes, Step::Proof};
+}
+
 void SoundCheck::open() {
     m_isOpen = true;
-    const auto next = std::find(m_done.begin(), m_done.end(), false);
-    m_step = next == m_done.end() ? Step::Input : static_cast<Step>(next - m_done.begin());
+    const auto all = steps();
+    const auto next = std::find_if(all.begin(), all.end(), [this](Step step) { return !isDone(step); });
+    m_step = next == all.end() ? Step::Input : *next;
     enter();
 }
 
@@ -73,8 +77,8 @@ void SoundCheck::close() {
     m_isOpen = false;
     m_levels.stop();
     m_ear.close();
-    m_with.input.engine().probe(nullptr);
-    m_probe.reset();
+    m_roundTripRun.stop();
+    m_padTimer.stop();
     if (m_proving) m_with.run.stop(TakeRun::End::ThrownAway);
 }
 
@@ -83,13 +87,24 @@ void SoundCheck::goTo(Step step) {
     enter();
 }
 
+void SoundCheck::goOn() {
+    const auto all = steps();
+    const auto here = std::find(all.begin(), all.end(), m_step);
+    if (here + 1 < all.end()) goTo(*(here + 1));
+}
+
 /// Listens to what the step needs and to nothing else.
 void SoundCheck::enter() {
     if (m_step == Step::Input)
         m_levels.listenTo(m_with.inputs.found().devices);
     else
         m_levels.stop();
-    if (m_step == Step::Level || m_step == Step::Strokes)
+    if (m_step == Step::Pads)
+        m_padMap.begin();
+    else
+        m_padMap.end();
+    if (m_step == Step::Strokes) m_ear.setPads(m_with.padKits.of(m_with.input.id()));
+    if (m_step == Step::Level || m_step == Step::Pads || m_step == Step::Strokes)
         m_ear.open();
     else
         m_ear.close();
@@ -106,11 +121,12 @@ void SoundCheck::choose(const InputId& id) {
     settings.input = id;
     settings.inputChosen = true;
     m_with.setup.change(settings);
-    m_roundTrip.reset();
+    m_roundTripRun.forget();
+    m_padTimer.forget();
     m_loudestDb.reset();
     m_strokesDb = {};
     finish(Step::Input);
-    goTo(Step::Level);
+    goOn();
 }
 
 SoundCheck::Loudness SoundCheck::loudness() const {
@@ -130,15 +146,25 @@ void SoundCheck::hearStroke(double levelDb) {
     const auto level = asked();
     if (m_step != Step::Strokes || !level) return;
     m_strokesDb.at(static_cast<std::size_t>(*level)).push_back(levelDb);
-    if (!asked()) {
-        const double tap = median(m_strokesDb.at(static_cast<std::size_t>(Level::Tap)));
-        m_with.setup.rememberAll(
-            QLatin1String(kOwnLevels),
-            {{QStringLiteral("ghostDb"), median(m_strokesDb.at(static_cast<std::size_t>(Level::Ghost))) - tap},
-             {QStringLiteral("accentDb"), median(m_strokesDb.at(static_cast<std::size_t>(Level::Accent))) - tap}});
-        finish(Step::Strokes);
-    }
+    if (!asked()) keepStrokes();
     Q_EMIT changed();
+}
+
+/// For a microphone they are levels; a kit's velocities are bent until they are those that the page asks for.
+void SoundCheck::keepStrokes() {
+    const auto middle = [this](Level level) { return median(m_strokesDb.at(static_cast<std::size_t>(level))); };
+    const double tap = middle(Level::Tap);
+    const auto curve = padCurve(middle(Level::Ghost), tap, middle(Level::Accent));
+    m_isUneven = !curve;
+    if (!curve) return;
+    if (isMidi()) {
+        PadKit kit = m_with.padKits.of(m_with.input.id());
+        kit.curve = curve;
+        m_with.padKits.keep(m_with.input.id(), kit);
+    } else {
+        keepOwnLevels(m_with.setup, {curve->ghostDb - tap, curve->accentDb - tap});
+    }
+    finish(Step::Strokes);
 }
 
 std::optional<Level> SoundCheck::asked() const {
@@ -149,45 +175,27 @@ std::optional<Level> SoundCheck::asked() const {
 
 void SoundCheck::playStrokesAgain() {
     m_strokesDb = {};
+    m_isUneven = false;
     Q_EMIT changed();
 }
 
 void SoundCheck::measureRoundTrip() {
-    if (m_probe || m_with.run.state() != TakeRun::State::Idle || !m_with.input.isAlive()) return;
-    m_roundTrip.reset();
-    m_probe = std::make_shared<ProbeRun>(probeSound(m_with.input.sampleRate()));
-    m_polls = 0;
-    m_with.input.engine().probe(m_probe);
-    m_ticker.start();
+    if (isMeasuring() || m_with.run.state() != TakeRun::State::Idle) return;
+    if (isMidi())
+        m_padTimer.start();
+    else
+        m_roundTripRun.start();
     Q_EMIT changed();
+}
+
+void SoundCheck::keepTrip(double latencyS, double uncertainMs) {
+    m_with.calibrations.keep(m_with.input, {latencyS * 1e3, uncertainMs, QDate::currentDate()});
+    finish(Step::RoundTrip);
 }
 
 void SoundCheck::tick() {
     if (m_proving && m_with.run.poll() == TakeRun::State::Done) takeProof();
-    constexpr int kPatience = 1500;  // polls, half a minute
-    const bool gaveUp = m_probe && (++m_polls > kPatience || !m_with.input.isAlive());
-    if (m_probe && (m_probe->isFinished() || gaveUp)) {
-        const auto probe = std::exchange(m_probe, nullptr);
-        m_with.input.engine().probe(nullptr);
-        m_with.worker.run(
-            [probe]() -> Result<RoundTrip> {
-                if (!probe->isFinished())
-                    return fail(UPBEAT_TEXT("the input gives nothing"), {}, UPBEAT_TEXT("choose it once more"));
-                if (probe->isDamaged())
-                    return fail(UPBEAT_TEXT("the sound device stuttered"), {}, UPBEAT_TEXT("try it once more"));
-                return upbeat::measureRoundTrip(probe->recorded().samples, probe->recorded().sampleRate);
-            },
-            [this](const Result<RoundTrip>& trip) {
-                m_roundTrip = trip;
-                if (trip) {
-                    m_with.calibrations.keep(m_with.input,
-                                             {trip->latencyS * 1e3, trip->uncertainMs, QDate::currentDate()});
-                    finish(Step::RoundTrip);
-                }
-                Q_EMIT changed();
-            });
-    }
-    if (!m_probe && !m_proving) m_ticker.stop();
+    if (!m_proving) m_ticker.stop();
 }
 
 TakePlan SoundCheck::proofPlan() const {
@@ -199,6 +207,7 @@ TakePlan SoundCheck::proofPlan() const {
     plan.clickGain = m_with.setup.settings().clickGain;
     if (m_with.input.hasOwnLoop()) plan.expectOwnLoop();
     if (const auto known = m_with.calibrations.known(m_with.input).latencyS) plan.latencyS = *known;
+    if (isMidi()) plan.pads = m_with.padKits.of(m_with.input.id());
     return plan;
 }
 
@@ -216,7 +225,7 @@ void SoundCheck::takeProof() {
     FinishedTake finished = m_with.run.take();
     TakeRecord& take = finished.take;
     const KnownLoop known = m_with.calibrations.known(m_with.input);
-    if (!m_with.input.isMidi()) (void)anchorTake(take, checkLoop(finished.clicks, known.latencyS), known);
+    (void)anchorTake(take, checkLoop(finished.clicks, known.latencyS), known);
     Proof proof;
     proof.anchor = take.frame.anchor.kind;
     if (take.frame.bars > 0 && !take.hits.empty()) {

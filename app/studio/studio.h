@@ -48,6 +48,7 @@ class Studio {
     [[nodiscard]] SoundCheck& soundCheck() { return m_soundCheck; }
     [[nodiscard]] InputWatch& watch() { return m_watch; }
     [[nodiscard]] Calibrations& calibrations() { return m_calibrations; }
+    [[nodiscard]] PadKits& padKits() { return m_padKits; }
     [[nodiscard]] Recorder& recorder() { return m_recorder; }
     [[nodiscard]] Playback& playback() { return m_playback; }
     [[nodiscard]] HandsFree& handsFree() { return m_handsFree; }
@@ -74,6 +75,7 @@ class Studio {
     AudioInput m_input;
     TakeRun m_run;
     Calibrations m_calibrations;
+    PadKits m_padKits;
     InputWatch m_watch;
     InputList m_inputs;
     TakeLog m_log;

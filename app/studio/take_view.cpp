@@ -24,9 +24,21 @@ TakeAnalysis measureFresh(TakeRecord& stored, const CoachPlan& coach, const Taug
 QString anchorInWords(const TakeRecord& take) {
     if (take.simulated) return inWords(UPBEAT_TEXT("simulated player"));
     if (take.frame.anchor.kind == AnchorKind::Click) return inWords(UPBEAT_TEXT("timed by the click in it"));
-    if (take.frame.anchor.kind == AnchorKind::None)
-        return inWords(UPBEAT_TEXT("no placement: the click was not heard"));
-    return {};
+    if (take.frame.anchor.kind != AnchorKind::None) return {};
+    const bool isMidi = !take.hits.empty() && take.hits.front().exact;
+    return isMidi ? inWords(UPBEAT_TEXT("no placement: the kit's timing was not measured"))
+                  : inWords(UPBEAT_TEXT("no placement: the click was not heard"));
+}
+
+QString padGhostsInWords(const PadGhosts& ghosts) {
+    QStringList words;
+    if (ghosts.doubles > 0)
+        words << counted(ghosts.doubles, UPBEAT_TEXT("1 double trigger left out"),
+                         UPBEAT_TEXT_N("%n double triggers left out"));
+    if (ghosts.crosstalk > 0)
+        words << counted(ghosts.crosstalk, UPBEAT_TEXT("1 shaken pad left out"),
+                         UPBEAT_TEXT_N("%n shaken pads left out"));
+    return words.join(QStringLiteral(", "));
 }
 
 }  // namespace upbeat

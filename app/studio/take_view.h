@@ -23,6 +23,8 @@ void measureFresh(TakeView& view, const CoachPlan& coach, const TaughtKit& kit);
 /// By what it is known where a take stands against the click, and whether a person played it; empty where all is as one
 /// would expect.
 [[nodiscard]] QString anchorInWords(const TakeRecord& take);
+/// "2 double triggers left out, 1 shaken pad left out"; empty where there were none.
+[[nodiscard]] QString padGhostsInWords(const PadGhosts& ghosts);
 
 using TakePtr = std::shared_ptr<const TakeView>;
 

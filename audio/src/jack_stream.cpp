@@ -48,6 +48,7 @@ struct JackStream::Impl {
     bool first = true;
     jack_nframes_t lastFrame = 0;
     std::int64_t position = 0;
+    NoteReader reader;
     std::atomic<int> clock{0};  // grows when the server's rate changes
     int rate = 0;
     jack_port_t* heard = nullptr;  // the port that is listened to
@@ -76,7 +77,7 @@ struct JackStream::Impl {
     int cycle(jack_nframes_t frames) noexcept {
         const jack_nframes_t now = jack->lastFrameTime(client.get());
         // The signed difference is right across the wrap of the 32-bit frame clock, and where the clock is set back.
-        if (!first) position += static_cast<std::int32_t>(now - lastFrame);
+        position = first ? now : position + static_cast<std::int32_t>(now - lastFrame);
         first = false;
         lastFrame = now;
         const auto* input = static_cast<const float*>(jack->portGetBuffer(in, frames));
@@ -94,7 +95,7 @@ struct JackStream::Impl {
         for (jack_nframes_t i = 0; i < count; ++i) {
             jack_midi_event_t event;
             if (jack->midiEventGet(&event, events, i) != 0) continue;
-            const auto note = struckNote(std::span(event.buffer, event.size), position + event.time);
+            const auto note = reader.read(std::span(event.buffer, event.size), position + event.time);
             if (note) process->note(*note);
         }
     }

@@ -2,12 +2,19 @@
 
 namespace upbeat {
 
-std::optional<StruckNote> struckNote(std::span<const std::uint8_t> message, std::int64_t position) noexcept {
+std::optional<StruckNote> NoteReader::read(std::span<const std::uint8_t> message, std::int64_t position) noexcept {
     constexpr unsigned kKind = 0xF0;
     constexpr unsigned kNoteOn = 0x90;
+    constexpr unsigned kController = 0xB0;
+    constexpr int kFootController = 4;
     constexpr unsigned kData = 0x7F;
-    if (message.size() < 3 || (message[0] & kKind) != kNoteOn || (message[2] & kData) == 0) return std::nullopt;
-    return StruckNote{position, static_cast<int>(message[1] & kData), static_cast<int>(message[2] & kData)};
+    if (message.size() < 3) return std::nullopt;
+    const auto first = static_cast<int>(message[1] & kData);
+    const auto second = static_cast<int>(message[2] & kData);
+    const unsigned kind = message[0] & kKind;
+    if (kind == kController && first == kFootController) m_pedal = second;
+    if (kind != kNoteOn || second == 0) return std::nullopt;
+    return StruckNote{position, first, second, m_pedal};
 }
 
 }  // namespace upbeat

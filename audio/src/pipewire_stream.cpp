@@ -40,6 +40,7 @@ struct PipeWireStream::Impl {
     std::array<float, kLongestCycle> silence{};
     std::array<float, kLongestCycle> nowhere{};
     std::uint32_t clockId = 0;
+    NoteReader reader;
     int clock = 0;
 
     std::atomic<int> rewired{0};  // grows when the input is another one
@@ -185,7 +186,7 @@ void PipeWireStream::Impl::passNotes(std::int64_t position) noexcept {
                 if (control->type != SPA_CONTROL_Midi) continue;
                 const std::span bytes(static_cast<const std::uint8_t*>(SPA_POD_BODY(&control->value)),
                                       SPA_POD_BODY_SIZE(&control->value));
-                if (const auto note = struckNote(bytes, position + control->offset)) process->note(*note);
+                if (const auto note = reader.read(bytes, position + control->offset)) process->note(*note);
             }
         }
     }

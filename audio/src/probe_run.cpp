@@ -19,7 +19,8 @@ void ProbeRun::process(std::span<const float> in, std::span<float> out, const Cy
         out[i] += m_played->samples[m_next + i];
     }
     m_next += count;
-    if (m_next >= m_played->samples.size()) m_finished.store(true, std::memory_order_release);
+    if (m_next >= m_played->samples.size() || m_stop.load(std::memory_order_acquire))
+        m_finished.store(true, std::memory_order_release);
 }
 
 }  // namespace upbeat

@@ -16,6 +16,7 @@ constexpr std::size_t kRingSeconds = 4;
 RecordingRun::RecordingRun(TakePlan plan, int sampleRate)
     : m_plan(std::move(plan)),
       m_sampleRate(sampleRate),
+      m_shortest(std::llround((m_plan.durationS() - m_plan.afterS()) * sampleRate)),
       m_total(std::llround(m_plan.durationS() * sampleRate)),
       m_clock(sampleRate),
       m_samples(kRingSeconds * static_cast<std::size_t>(sampleRate)),
@@ -29,31 +30,34 @@ void RecordingRun::process(std::span<const float> in, std::span<float> out, cons
     if (isFinished()) return;
     if (startPosition() < 0) m_start.store(cycle.position, std::memory_order_release);
     const std::int64_t before = m_clock.expected();
+    if (m_isShort.load() && before <= m_shortest) m_total.store(m_shortest);
     const auto frames = static_cast<std::int64_t>(in.size());
     const bool wasBroken = m_clock.isBroken();
     const TakeClock::Placed placed = m_clock.place(cycle, frames);
     // What is delivered twice contradicts itself: neither copy is trusted.
     if (placed.skip > 0) report({placed.from, 0, before - placed.from});
     if (m_clock.isBroken() && !wasBroken)
-        report({before, placed.gap, m_total - before - placed.gap});
+        report({before, placed.gap, totalFrames() - before - placed.gap});
     else if (placed.gap > 0 || cycle.late)
-        report({before, placed.gap,
-                cycle.late ? std::clamp<std::int64_t>(m_total - before - placed.gap, 0, frames - placed.skip) : 0});
+        report(
+            {before, placed.gap,
+             cycle.late ? std::clamp<std::int64_t>(totalFrames() - before - placed.gap, 0, frames - placed.skip) : 0});
     playClicks(out, placed.from);
     handOver(in.subspan(static_cast<std::size_t>(placed.skip)), placed.from + placed.skip);
     m_passed.store(m_clock.expected(), std::memory_order_release);
-    if (m_clock.expected() >= m_total || wasStopped()) m_finished.store(true, std::memory_order_release);
+    if (m_clock.expected() >= totalFrames() || wasStopped()) m_finished.store(true, std::memory_order_release);
 }
 
 void RecordingRun::note(const StruckNote& note) noexcept {
     if (startPosition() < 0) return;
-    const StruckNote inTake{m_clock.inTake(note.position), note.key, note.velocity};
+    StruckNote inTake = note;
+    inTake.position = m_clock.inTake(note.position);
     if (inTake.position < 0) return;
     (void)m_notes.push(std::span(&inTake, 1));
 }
 
 void RecordingRun::handOver(std::span<const float> in, std::int64_t from) noexcept {
-    const std::int64_t room = m_total - from;
+    const std::int64_t room = totalFrames() - from;
     if (room <= 0) return;
     const auto count = std::min(in.size(), static_cast<std::size_t>(room));
     if (m_samples.push(in.first(count))) return;
@@ -63,7 +67,7 @@ void RecordingRun::handOver(std::span<const float> in, std::int64_t from) noexce
 
 void RecordingRun::playClicks(std::span<float> out, std::int64_t from) noexcept {
     const auto to = from + static_cast<std::int64_t>(out.size());
-    const double lastClickS = m_plan.lastClickS();
+    const double lastClickS = totalFrames() == m_shortest ? m_plan.stopsS() : m_plan.lastClickS();
     for (std::int64_t index = m_nextClick;; ++index) {
         const Click click = clickAt(m_plan.click, index);
         const std::int64_t at = std::llround((TakePlan::kLeadS + click.timeS) * m_sampleRate);

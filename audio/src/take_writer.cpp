@@ -2,6 +2,7 @@
 
 #include <algorithm>
 #include <chrono>
+#include <limits>
 
 #include "upbeat/formats/midi_take.h"
 #include "upbeat/music/click_sound.h"
@@ -17,7 +18,7 @@ constexpr std::int64_t kLongestGapS = 30;
 
 std::vector<ClickMark> clicksIn(const RecordingRun& run) {
     const TakePlan& plan = run.plan();
-    return clickMarks(plan.click, plan.firstBeatS(), plan.lastClickS());
+    return clickMarks(plan.click, plan.firstBeatS(), plan.lastClickS(), plan.stopsS());
 }
 
 /// What sounds at a click of each kind.
@@ -33,6 +34,7 @@ std::vector<std::vector<float>> dryClicks(const RecordingRun& run) {
 TakeWriter::TakeWriter(std::shared_ptr<RecordingRun> run)
     : m_run(std::move(run)),
       m_listener(m_run->sampleRate(), clicksIn(*m_run)),
+      m_pads(m_run->plan().pads.value_or(generalMidiKit())),
       m_loop(clicksIn(*m_run), dryClicks(*m_run), m_run->sampleRate(), m_run->plan().longestLoopS) {
     m_result.take = recordOf(m_run->plan());
     m_result.take.sampleRate = m_run->sampleRate();
@@ -67,7 +69,7 @@ void TakeWriter::run(const std::stop_token& token) {
     HeardTake heard = m_listener.finish();
     take({});
     closeFile();
-    takeNotes();
+    takeNotes(std::numeric_limits<double>::infinity());
     m_result.clicks = m_loop.finish();
     if (!m_notes.empty()) {
         heard = std::move(m_notes);
@@ -76,6 +78,7 @@ void TakeWriter::run(const std::stop_token& token) {
     TakeRecord& played = m_result.take;
     played.hits = std::move(heard.hits);
     played.trace = std::move(heard.trace);
+    played.padGhosts = m_pads.ghosts();
     played.frame.clickBleed = m_listener.hearsClick();
     played.durationS = static_cast<double>(m_written) / m_run->sampleRate();
     played.frame.bars = wholeBarsOf(played);
@@ -83,12 +86,15 @@ void TakeWriter::run(const std::stop_token& token) {
     m_done.store(true);
 }
 
-void TakeWriter::takeNotes() {
-    StruckNote note;
-    while (m_run->notes().pop(std::span(&note, 1)) == 1) {
-        const double timeS = static_cast<double>(note.position) / m_run->sampleRate();
-        if (m_journal) m_journal->add(timeS, note.key, note.velocity);
-        const Hit hit = hitOfNote(timeS, note.key, note.velocity);
+void TakeWriter::takeNotes(double nowS) {
+    StruckNote struck;
+    while (m_run->notes().pop(std::span(&struck, 1)) == 1) {
+        const double timeS = static_cast<double>(struck.position) / m_run->sampleRate();
+        m_pads.push({timeS, struck.key, struck.velocity, struck.pedal});
+    }
+    for (const PadNote& note : m_pads.take(nowS)) {
+        const Hit hit = hitOf(m_pads.kit(), note);
+        if (m_journal) m_journal->add(hit);
         m_notes.push_back(hit);
         const std::lock_guard lock(m_mutex);
         m_newHits.push_back(hit);
@@ -96,7 +102,7 @@ void TakeWriter::takeNotes() {
 }
 
 bool TakeWriter::drain() {
-    takeNotes();
+    takeNotes(static_cast<double>(m_written) / m_run->sampleRate());
     if (!m_nextLoss) {
         LostFrames lost;
         if (m_run->losses().pop(std::span(&lost, 1)) == 1) m_nextLoss = lost;
@@ -114,8 +120,18 @@ bool TakeWriter::drain() {
     }
     const std::size_t count = m_run->samples().pop(std::span(block).first(wanted));
     if (count == 0) return false;
+    decideTheEnd();
     take(std::span<const float>(block).first(count));
     return true;
+}
+
+/// In time before the last bar ends.
+void TakeWriter::decideTheEnd() {
+    constexpr double kBeforeS = 0.5;
+    const auto at = static_cast<std::int64_t>((m_run->plan().stopsS() - kBeforeS) * m_run->sampleRate());
+    if (m_endIsDecided || m_written < at) return;
+    m_endIsDecided = true;
+    if (!m_loop.hearsClick()) m_run->endWithTheLastBar();
 }
 
 /// Keeps the recording's clock right: lost frames become silence, and the span is marked.

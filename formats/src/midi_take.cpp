@@ -2,26 +2,16 @@
 
 #include <algorithm>
 #include <cctype>
-#include <cmath>
 #include <string>
 
 #include "upbeat/formats/midi_pattern.h"
 
 namespace upbeat {
 
-double levelOfVelocity(int velocity) {
-    return 40.0 * std::log10(std::clamp(velocity, 1, 127) / 127.0);
-}
-
-Hit hitOfNote(double timeS, int key, int velocity) {
-    constexpr double kSure = 100;
-    Hit hit;
-    hit.timeS = timeS;
-    hit.levelDb = levelOfVelocity(velocity);
-    hit.strength = hit.contrastDb = kSure;
-    hit.voice = voiceOfKey(key);
-    hit.exact = true;
-    return hit;
+PadKit generalMidiKit() {
+    PadKit kit;
+    for (int key = 0; key < kPadKeys; ++key) kit.voices.at(static_cast<std::size_t>(key)) = voiceOfKey(key);
+    return kit;
 }
 
 double secondsPerTick(const MidiFile& file) {
@@ -33,10 +23,11 @@ std::vector<Hit> hitsOfMidi(const MidiFile& file) {
     const double tickS = secondsPerTick(file);
     const bool percussion = std::any_of(file.notes.begin(), file.notes.end(),
                                         [](const MidiNote& note) { return note.channel == kPercussion; });
+    const PadKit kit = generalMidiKit();
     std::vector<Hit> hits;
     for (const MidiNote& note : file.notes) {
         if (percussion && note.channel != kPercussion) continue;
-        hits.push_back(hitOfNote(static_cast<double>(note.tick) * tickS, note.key, note.velocity));
+        hits.push_back(hitOf(kit, {static_cast<double>(note.tick) * tickS, note.key, note.velocity}));
     }
     return hits;
 }

@@ -85,6 +85,7 @@ TakeRecord recordFrom(const JsonReader& reader, Exercise exercise) {
     take.sampleRate = reader.integer("sample_rate", 48000);
     take.recovered = reader.flag("recovered", false);
     take.simulated = reader.flag("simulated", false);
+    take.padGhosts = {reader.integer("pad_doubles", 0), reader.integer("pad_crosstalk", 0)};
     take.frame.anchor = {anchorFromName(reader.text("anchor")).value_or(AnchorKind::Given),
                          reader.number("anchor_uncertain_ms", 0)};
     if (reader.has("ladder")) take.ladder = ladderFrom(reader.child("ladder"));
@@ -134,6 +135,8 @@ std::string toJson(const TakeRecord& take) {
         {"sample_rate", take.sampleRate},
         {"recovered", take.recovered},
         {"simulated", take.simulated},
+        {"pad_doubles", take.padGhosts.doubles},
+        {"pad_crosstalk", take.padGhosts.crosstalk},
         {"anchor", toName(take.frame.anchor.kind)},
         {"anchor_uncertain_ms", take.frame.anchor.uncertainMs},
         {"damaged", damaged},

@@ -162,11 +162,13 @@ const Migration kVerdictOfTheDay{
     "DROP INDEX take_by_day",
 };
 
-// How it is known where a take stands against the click, and whether a person played it.
+// How it is known where a take stands against the click, whether a person played it, and what was left out of it.
 const Migration kAnchor{
     "ALTER TABLE take ADD COLUMN anchor TEXT NOT NULL DEFAULT 'given'",
     "ALTER TABLE take ADD COLUMN anchor_uncertain_ms REAL NOT NULL DEFAULT 0",
     "ALTER TABLE take ADD COLUMN simulated INTEGER NOT NULL DEFAULT 0",
+    "ALTER TABLE take ADD COLUMN pad_doubles INTEGER NOT NULL DEFAULT 0",
+    "ALTER TABLE take ADD COLUMN pad_crosstalk INTEGER NOT NULL DEFAULT 0",
 };
 
 const std::array<const Migration*, 6>& migrations() {

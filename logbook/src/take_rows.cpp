@@ -69,6 +69,8 @@ std::vector<Cell> cellsOf(const TakeRecord& take) {
                             {"click_heard", take.frame.clickBleed},
                             {"counts", take.counts()},
                             {"simulated", take.simulated},
+                            {"pad_doubles", take.padGhosts.doubles},
+                            {"pad_crosstalk", take.padGhosts.crosstalk},
                             {"anchor", toQt(toName(take.frame.anchor.kind))},
                             {"anchor_uncertain_ms", take.frame.anchor.uncertainMs}};
     if (const auto& ladder = take.ladder)
@@ -95,6 +97,7 @@ TakeRecord recordFrom(const Row& row, Exercise exercise) {
     take.profile = profileFromName(row.text("profile")).value_or(take.profile);
     take.file = row.text("file");
     take.recovered = row.flag("recovered");
+    take.padGhosts = {row.whole("pad_doubles"), row.whole("pad_crosstalk")};
     take.simulated = row.flag("simulated");
     take.frame.anchor = {anchorFromName(row.text("anchor")).value_or(AnchorKind::Given),
                          row.number("anchor_uncertain_ms")};

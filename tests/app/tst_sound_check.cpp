@@ -36,7 +36,7 @@ struct FirstStart {
         };
         options.makeStream = [this](const InputId& id, const AudioEngine& engine) -> std::unique_ptr<DuplexStream> {
             if (id == InputId(kKitchen)) return std::make_unique<DrummerStream>(drummer);
-            if (id == InputId(kPads)) return std::make_unique<DrummerStream>(drummer);
+            if (id == InputId(kPads)) return std::make_unique<DrummerStream>(drummer, true);
             if (id == InputId(kWebcam)) return std::make_unique<DrummerStream>(nobody);
             return realStreams(40)(id, engine);
         };
@@ -74,9 +74,9 @@ struct FirstStart {
     void untilOpen() const { QTRY_VERIFY_WITH_TIMEOUT(studio->input().isAlive(), 60000); }
     /// As somebody does who plays until the screen answers.
     template <typename Condition>
-    void strikeUntil(double peakDb, Condition isMet) const {
+    void strikeUntil(double peakDb, Condition isMet, int key = 38) const {
         for (int i = 0; i < 300 && !isMet(); ++i) {
-            drummer->strike(peakDb);
+            drummer->strike(peakDb, key);
             (void)QTest::qWaitFor([&] { return isMet() || drummer->isDone(); }, 60000);
             (void)QTest::qWaitFor(isMet, 300);  // until it is heard and has died away
         }
@@ -156,7 +156,7 @@ class TestSoundCheck : public QObject {
         QVERIFY2(std::abs(start.check().proof()->placementMs->value - 8) < 0.6,
                  qPrintable(QString::number(start.check().proof()->placementMs->value)));
         start.picture("sound-check-proof");
-        for (int i = 0; i < SoundCheck::kSteps; ++i) QVERIFY(start.check().isDone(static_cast<SoundCheck::Step>(i)));
+        for (const SoundCheck::Step step : start.check().steps()) QVERIFY(start.check().isDone(step));
         start.key(Qt::Key_Right);
         QVERIFY(!start.check().isOpen());
     }
@@ -236,17 +236,91 @@ class TestSoundCheck : public QObject {
         start.picture("look-damaged");
     }
 
-    // The notes of an electronic kit are strokes like any other.
-    void anElectronicKitHasLevelsToo() {
+    // A kit that numbers its pads in its own way, counts its pedal backwards and shakes a tom with every stroke.
+    void anElectronicKitIsLearnedByHitting() {
         FirstStart start;
-        start.drummer->sendsNotes = true;
         start.choose(kPads);
-        start.check().goTo(SoundCheck::Step::Level);
-        start.strikeUntil(-10, [&] { return start.check().loudness() == SoundCheck::Loudness::Good; });
-        QVERIFY2(std::abs(*start.check().loudestDb() + 10) < 0.3,
-                 qPrintable(QString::number(*start.check().loudestDb())));
+        PadMap& map = start.check().padMap();
+        QCOMPARE(start.check().steps()[1], SoundCheck::Step::Pads);
+        start.check().goTo(SoundCheck::Step::Pads);
+        start.drummer->shakes = 45;
+        const auto hit = [&](int key, int pedal = -1) {
+            start.drummer->pedal = pedal;
+            const int row = map.asked();
+            start.strikeUntil(
+                -8, [&] { return map.asked() != row; }, key);
+        };
+        hit(31);                            // snare
+        start.key(Qt::Key_Down);            // no rim shots
+        start.key(Qt::Key_Down);            // no cross-sticks
+        hit(33);                            // bass drum
+        hit(22, 10), hit(22, 90), hit(21);  // hi-hat closed, open, by foot
+        hit(51), hit(53);                   // ride, bell
+        start.picture("sound-check-pads");
+        for (int row = map.asked(); row < PadMap::kRows; ++row) start.key(Qt::Key_Down);
+        QVERIFY(start.check().isDone(SoundCheck::Step::Pads));
+        QVERIFY(start.says(QStringLiteral("shaken pads left out")));
+        const PadKit kit = start.studio->padKits().of(kPads);
+        QCOMPARE(kit.voices[31], Voice::Snare);
+        QCOMPARE(kit.voices[33], Voice::Kick);
+        QCOMPARE(kit.voices[45], Voice::TomMid);
+        QCOMPARE(voiceOf(kit, {0, 22, 90, 12}), Voice::HiHatClosed);
+        QCOMPARE(voiceOf(kit, {0, 22, 90, 88}), Voice::HiHatOpen);
+        QCOMPARE(voiceOf(kit, {0, 22, 90, 50}), Voice::HiHatLoose);
+        QCOMPARE(map.ghosts().doubles, 0);
+        // The three levels bend the velocities.
         start.check().goTo(SoundCheck::Step::Strokes);
         start.strikeAllLevels();
+        const auto curve = start.studio->padKits().of(kPads).curve;
+        QVERIFY(curve && std::abs(curve->ghostDb + 34) < 0.5 && std::abs(curve->accentDb + 10) < 0.5);
+        QVERIFY(!ownLevelsIn(start.studio->setup()));
+    }
+
+    // How long notes take: unknown, and then from strokes that the microphone hears, too.
+    void notesAreTimedByAMicrophone() {
+        FirstStart start;
+        start.choose(kPads);
+        start.check().goTo(SoundCheck::Step::RoundTrip);
+        QVERIFY(start.says(QStringLiteral("evenness only")));
+        start.drummer->onClickMs = 6;
+        start.studio->stand().choose("singles-sixteenths");
+        const auto play = [&start] {
+            const auto before = start.studio->review().take();
+            start.studio->recorder().start();
+            const auto isThere = [&] {
+                const auto take = start.studio->review().take();
+                return take && take != before && take->id > 0;
+            };
+            return QTest::qWaitFor(isThere, 60000);
+        };
+        QVERIFY(play());
+        const auto uncalibrated = start.studio->review().take();
+        QCOMPARE(uncalibrated->stored.frame.anchor.kind, AnchorKind::None);
+        QVERIFY(!uncalibrated->analysis.measures.timing.placementMs.has_value());
+        start.drummer->onClickMs = -1e9;
+        start.choose(kKitchen);
+        start.check().goTo(SoundCheck::Step::RoundTrip);
+        start.check().measureRoundTrip();
+        QTRY_VERIFY_WITH_TIMEOUT(start.check().isDone(SoundCheck::Step::RoundTrip), 60000);
+        start.choose(kPads);
+        start.check().goTo(SoundCheck::Step::RoundTrip);
+        start.key(Qt::Key_Return);
+        QTRY_VERIFY_WITH_TIMEOUT(start.check().isMeasuring(), 60000);
+        while (start.check().isMeasuring() && start.check().padTimer().strokes() < kTimingStrokes)
+            start.strikeUntil(-14, [&, before = start.check().padTimer().strokes()] {
+                return start.check().padTimer().strokes() > before;
+            });
+        QTRY_VERIFY_WITH_TIMEOUT(start.check().padTimer().outcome().has_value(), 60000);
+        QVERIFY(start.check().padTimer().outcome()->has_value());
+        const double latencyMs = 1e3 * (*start.check().padTimer().outcome())->latencyS;
+        QVERIFY2(std::abs(latencyMs - (700 - 240) / 48.0) < 0.4, qPrintable(QString::number(latencyMs)));
+        start.drummer->onClickMs = 6;
+        QVERIFY(play());
+        const auto calibrated = start.studio->review().take();
+        QCOMPARE(calibrated->stored.frame.anchor.kind, AnchorKind::Calibrated);
+        const auto placement = calibrated->analysis.measures.timing.placementMs;
+        QVERIFY(placement.has_value());
+        QVERIFY2(std::abs(placement->value - 6) < 0.5, qPrintable(QString::number(placement->value)));
     }
 
     void whatDoesNotWorkSaysWhatToDo() {

@@ -98,7 +98,7 @@ class TestRecording : public QObject {
         // Rebuilt from the schedule, sample by sample.
         std::vector<float> expected(out.size(), 0.0F);
         const auto plan = run.plan();
-        const double endS = plan.click.firstBeat().value() + plan.playingS() + 1e-6;
+        const double endS = plan.click.firstBeat().value() + plan.playingS() + 2 * 60 / tempo + 1e-6;
         for (std::int64_t i = 0; clickAt(plan.click, i).timeS <= endS; ++i) {
             const Click click = clickAt(plan.click, i);
             const auto at = static_cast<std::size_t>(std::llround((TakePlan::kLeadS + click.timeS) * rate));
@@ -120,6 +120,38 @@ class TestRecording : public QObject {
                             [](float v) { return std::abs(v) > 0.1F; }));
         QVERIFY(std::all_of(out.begin() + static_cast<std::ptrdiff_t>(firstBeat), out.end(),
                             [](float v) { return std::abs(v) < 1e-3F; }));
+    }
+
+    // Two more clicks after the last bar tell whether the way round has held; nobody waits for them in headphones.
+    void whereTheClickLeaksInTwoMoreFollowTheLastBar() {
+        for (const bool leaks : {true, false}) {
+            const TakePlan plan = planOf(120, 4);
+            const auto run = std::make_shared<RecordingRun>(plan, 48000);
+            const auto writer = TakeWriter::start(run);
+            const auto loop = std::make_shared<std::vector<float>>(1 << 22);
+            constexpr std::int64_t kDelay = 700;
+            OfflineStream stream(48000, 256, [&](std::span<float> in, std::int64_t position) {
+                for (std::size_t i = 0; leaks && i < in.size(); ++i)
+                    in[i] = (*loop)[static_cast<std::size_t>(position) + i];
+            });
+            RunProcess process(*run);
+            (void)stream.start(process);
+            std::int64_t position = 0;
+            while (!run->isFinished()) {
+                if (!run->samples().size()) std::this_thread::yield();
+                if (run->samples().size() > 4800) continue;  // as a device that waits for its listener
+                const auto out = stream.cycle();
+                for (std::size_t i = 0; i < out.size(); ++i)
+                    (*loop)[static_cast<std::size_t>(position + kDelay) + i] += 0.05F * out[i];
+                position += 256;
+            }
+            const FinishedTake take = (*writer)->finish();
+            const double wholeS = plan.stopsS() + plan.latencyS + TakePlan::kTailS + (leaks ? 1.0 : 0.0);
+            QVERIFY2(std::abs(take.take.durationS - wholeS) < 0.01, qPrintable(QString::number(take.take.durationS)));
+            QVERIFY(!take.stoppedEarly);
+            QCOMPARE(take.take.frame.bars, 4);
+            QCOMPARE(!take.clicks.empty() && take.clicks.back().quiet && isClear(take.clicks.back()), leaks);
+        }
     }
 
     void aTakeWithoutCountInStartsAtOnce() {

@@ -101,7 +101,7 @@ class TestLayers : public QObject {
         row("core/player", "units music");
         row("words", "units music measure judge ladder");
         row("formats", "units music signal voices align measure judge ladder take player words");
-        row("audio", "units music signal align take player formats");  // nothing of judge, ladder and methods
+        row("audio", "units music signal voices align take player formats");  // nothing of judge, ladder and methods
         row("logbook", "units music signal align measure judge ladder take formats");
         row("cli", "units music signal voices align measure judge ladder take player words formats audio");
         const std::string core = "units music signal voices align measure judge ladder methods take player words ";

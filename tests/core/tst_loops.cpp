@@ -46,9 +46,9 @@ struct ClickTake {
     ClickPlan click{Bpm(110), {4, 4}};
     double firstBeatS = 0.25 + click.firstBeat().value();
     double endS = firstBeatS + 32 * 60.0 / 110;
-    std::vector<ClickMark> marks = clickMarks(click, firstBeatS, endS);
+    std::vector<ClickMark> marks = clickMarks(click, firstBeatS, endS + 1.2, endS + 0.01);
     std::vector<std::vector<float>> dry;
-    std::vector<float> sound = std::vector<float>(static_cast<std::size_t>((endS + 1) * kRate), 0.0F);
+    std::vector<float> sound = std::vector<float>(static_cast<std::size_t>((endS + 2) * kRate), 0.0F);
 
     ClickTake() {
         for (const ClickKind kind : {ClickKind::Bar, ClickKind::Beat, ClickKind::Subdivision})
@@ -168,6 +168,30 @@ class TestLoops : public QObject {
         const LoopCheck check = take.check(900.0 / kRate);
         QCOMPARE(check.state, LoopCheck::State::Jumps);
         QVERIFY(check.jumpsAtS <= middle && check.jumpsAtS > take.firstBeatS - 0.6);
+        QVERIFY(std::abs(check.lagS * kRate - 900) < 12);
+    }
+
+    // Two devices that run apart: the clicks after the last bar say how far.
+    void devicesThatDriftApartAreSeen() {
+        ClickTake take;
+        take.addClicks(900, 0.02, 0, take.endS + 0.01);
+        take.addClicks(960, 0.02, take.endS + 0.01);
+        take.addStrokes(900, take.firstBeatS - 0.1);
+        const LoopCheck check = take.check(900.0 / kRate);
+        QCOMPARE(check.state, LoopCheck::State::Differs);
+        QVERIFY2(std::abs(check.lagS * kRate - 930) < 12, qPrintable(QString::number(check.lagS * kRate)));
+        QVERIFY(check.uncertainMs > 0.6);
+    }
+
+    // What has slipped within the last bars is told by the clicks after them.
+    void aLateJumpIsSeen() {
+        ClickTake take;
+        take.addClicks(900, 0.02, 0, take.endS - 1.2);
+        take.addClicks(900 + 400, 0.02, take.endS - 1.2);
+        take.addStrokes(900, take.firstBeatS - 0.1);
+        const LoopCheck check = take.check(900.0 / kRate);
+        QCOMPARE(check.state, LoopCheck::State::Jumps);
+        QVERIFY(check.jumpsAtS <= take.endS);
         QVERIFY(std::abs(check.lagS * kRate - 900) < 12);
     }
 

@@ -214,7 +214,7 @@ class TestTakeArchive : public QObject {
         const std::string name = archive.unfinished()->front();
         {
             NoteJournal journal(archive.store().notesFile(name));
-            for (const Hit& hit : perfectHits(played())) journal.add(hit.timeS, 38, 100);
+            for (const Hit& hit : perfectHits(played())) journal.add(hit);
         }
         std::FILE* torn = std::fopen(archive.store().notesFile(name).c_str(), "ae");
         (void)std::fputs("99.5 3", torn);  // it broke off in the middle of a line

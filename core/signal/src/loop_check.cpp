@@ -35,11 +35,12 @@ const ClickGroup* referenceIn(const std::vector<ClickGroup>& groups) {
     return found == groups.end() ? nullptr : &*found;
 }
 
-/// Those that follow it and can be asked.
+/// Those that follow it and can be asked; where nobody plays any more, a click is clear or it is not there.
 std::vector<ClickGroup> after(const std::vector<ClickGroup>& groups, const ClickGroup& reference) {
     std::vector<ClickGroup> later;
     for (const ClickGroup& g : groups)
-        if (g.fromS > reference.fromS && g.loudest.clearness >= kLoudestIsClear) later.push_back(g);
+        if (g.fromS > reference.fromS && (g.quiet ? isClear(g) : g.loudest.clearness >= kLoudestIsClear))
+            later.push_back(g);
     return later;
 }
 
@@ -63,6 +64,14 @@ bool isSureOf(const std::vector<ClickGroup>& later, const ClickGroup& reference,
     return isClear(last) && std::abs(apart) < kNearMs;
 }
 
+/// How far two devices have drifted apart until the clicks after the last bar; the middle of the take is meant then,
+/// and its ends are half of it away.
+double driftMs(const std::vector<ClickGroup>& later, const ClickGroup& reference) {
+    if (later.empty() || !later.back().quiet) return 0;
+    const double drift = 1e3 * (later.back().first.s - reference.first.s);
+    return std::abs(drift) >= kSameMs ? drift : 0;
+}
+
 }  // namespace
 
 LoopCheck checkLoop(const std::vector<ClickGroup>& groups, std::optional<double> calibratedS) {
@@ -79,6 +88,11 @@ LoopCheck checkLoop(const std::vector<ClickGroup>& groups, std::optional<double>
         if (std::abs(g.first.s - reference->first.s) * 1e3 < kSameMs) lags.push_back(g.first.s);
     check.lagS = median(lags);
     check.uncertainMs = kUncertainMs;
+    const double halfMs = 0.5 * driftMs(later, *reference);
+    if (!jumps && std::abs(halfMs) > 0) {
+        check.lagS = reference->first.s + halfMs * 1e-3;
+        check.uncertainMs += std::abs(halfMs);
+    }
     if (jumps) {
         check.state = LoopCheck::State::Jumps;
         const std::size_t before = later.size() - moved;

@@ -4,7 +4,7 @@
 
 namespace upbeat {
 
-std::vector<ClickMark> clickMarks(ClickPlan plan, double firstBeatS, double endS) {
+std::vector<ClickMark> clickMarks(ClickPlan plan, double firstBeatS, double endS, double stopsS) {
     constexpr int kLongestCountIn = 4;
     plan.countInBars = kLongestCountIn;
     const double start = firstBeatS - plan.firstBeat().value();
@@ -13,7 +13,8 @@ std::vector<ClickMark> clickMarks(ClickPlan plan, double firstBeatS, double endS
         const double time = start + click.timeS;
         constexpr double kHairS = 1e-6;
         if (time > -kHairS)
-            marks.push_back({std::max(0.0, time), static_cast<int>(click.kind), time < firstBeatS - kHairS});
+            marks.push_back(
+                {std::max(0.0, time), static_cast<int>(click.kind), time < firstBeatS - kHairS || time > stopsS});
     }
     return marks;
 }

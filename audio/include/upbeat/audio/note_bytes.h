@@ -8,9 +8,15 @@
 
 namespace upbeat {
 
-/// The note that a MIDI message strikes; nothing for any other message, and for a note-on without velocity, which is a
-/// note-off. `position` becomes the note's.
-[[nodiscard]] std::optional<StruckNote> struckNote(std::span<const std::uint8_t> message,
-                                                   std::int64_t position) noexcept;
+/// Reads the messages of a MIDI instrument in their order. Audio thread.
+class NoteReader {
+  public:
+    /// The note that a message strikes; nothing for any other message, and for a note-on without velocity, which is a
+    /// note-off. `position` becomes the note's. The pedal of the hi-hat (controller 4) is remembered for what follows.
+    [[nodiscard]] std::optional<StruckNote> read(std::span<const std::uint8_t> message, std::int64_t position) noexcept;
+
+  private:
+    int m_pedal = -1;
+};
 
 }  // namespace upbeat

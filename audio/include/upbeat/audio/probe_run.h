@@ -20,12 +20,16 @@ class ProbeRun {
     /// Audio thread.
     void process(std::span<const float> in, std::span<float> out, const Cycle& cycle) noexcept;
 
+    /// Any thread: that was enough.
+    void stop() noexcept { m_stop.store(true, std::memory_order_release); }
     /// Any thread.
     [[nodiscard]] bool isFinished() const noexcept { return m_finished.load(std::memory_order_acquire); }
     /// Whether the device dropped something: then nothing can be told from it. Only when finished.
     [[nodiscard]] bool isDamaged() const { return m_damaged; }
     /// As long as what was played. Only when finished.
     [[nodiscard]] const Sound& recorded() const { return m_recorded; }
+    /// Where a position of the stream stands in the recording, frames. Only when finished.
+    [[nodiscard]] std::int64_t inRecording(std::int64_t position) const { return m_clock.inTake(position); }
 
   private:
     std::shared_ptr<const Sound> m_played;
@@ -33,6 +37,7 @@ class ProbeRun {
     TakeClock m_clock;
     std::size_t m_next = 0;
     bool m_damaged = false;
+    std::atomic<bool> m_stop{false};
     std::atomic<bool> m_finished{false};
 };
 

@@ -35,6 +35,8 @@ class RecordingRun {
 
     /// Any thread: end before the last bar.
     void stop() noexcept { m_stop.store(true, std::memory_order_release); }
+    /// Any thread, during the take: the click does not leak in, so nothing needs to follow the last bar.
+    void endWithTheLastBar() noexcept { m_isShort.store(true); }
     /// True once the audio thread has handed over the last sample.
     [[nodiscard]] bool isFinished() const noexcept { return m_finished.load(std::memory_order_acquire); }
     /// Stream position of the take's first frame, -1 before it is known.
@@ -45,7 +47,7 @@ class RecordingRun {
 
     [[nodiscard]] const TakePlan& plan() const { return m_plan; }
     [[nodiscard]] int sampleRate() const { return m_sampleRate; }
-    [[nodiscard]] std::int64_t totalFrames() const { return m_total; }
+    [[nodiscard]] std::int64_t totalFrames() const { return m_total.load(); }
 
     /// The writer is seconds behind. A device that can wait (simulated, offline) should; a real one cannot.
     [[nodiscard]] bool isBackedUp() const noexcept { return m_samples.size() > m_samples.capacity() / 2; }
@@ -62,7 +64,9 @@ class RecordingRun {
 
     TakePlan m_plan;
     int m_sampleRate;
-    std::int64_t m_total;
+    std::int64_t m_shortest;
+    std::atomic<std::int64_t> m_total;
+    std::atomic<bool> m_isShort{false};
     std::array<std::vector<float>, 3> m_clickSounds;
     std::int64_t m_nextClick = 0;
     TakeClock m_clock;

@@ -13,15 +13,16 @@ namespace upbeat {
 
 /// A MIDI note-on.
 struct StruckNote {
-    std::int64_t position = 0;  ///< Frames since the stream started; in a take, since its start.
+    std::int64_t position = 0;  ///< Frames as in Cycle; in a take, since its start.
     int key = 0;
     int velocity = 0;  ///< 1 to 127.
+    int pedal = -1;    ///< Controller 4 at that moment, 0 to 127; -1 as long as none was sent.
 };
 
 /// Where a cycle stands.
 struct Cycle {
-    /// Frames since the stream started, by the device's clock: jumps forward where cycles were dropped, and back where
-    /// the device had been ahead of itself.
+    /// Frames by the device's clock, the same for all streams that one server drives: jumps forward where cycles were
+    /// dropped, and back where the device had been ahead of itself.
     std::int64_t position = 0;
     bool late = false;  ///< It was run too late to be heard whole, or nothing was connected.
     int clock = 0;      ///< Another number from where the rate or the clock itself is another one.

@@ -5,6 +5,7 @@
 #include "upbeat/music/click_plan.h"
 #include "upbeat/music/page.h"
 #include "upbeat/take/take_record.h"
+#include "upbeat/voices/pad_kit.h"
 
 namespace upbeat {
 
@@ -17,6 +18,7 @@ struct TakePlan {
     double longestLoopS = 0.1;        ///< The click is looked for so long after it was played.
     double clickGain = 0.5;           ///< Peak of a click, 0 to 1.
     std::filesystem::path file;       ///< Where the FLAC goes; empty: nothing is written.
+    std::optional<PadKit> pads;       ///< What the notes of a MIDI instrument mean; none: as General MIDI has it.
     std::filesystem::path notesFile;  ///< Where the notes of a MIDI instrument go meanwhile; empty: nowhere.
 
     /// Silence before the first count-in click.
@@ -33,9 +35,12 @@ struct TakePlan {
 
     [[nodiscard]] double firstBeatS() const { return kLeadS + click.firstBeat().value(); }
     [[nodiscard]] double playingS() const { return barStartS(exercise, click.tempo, bars); }
-    /// The click goes as far as the bar line after the last bar.
-    [[nodiscard]] double lastClickS() const { return firstBeatS() + playingS() + 1e-6; }
-    [[nodiscard]] double durationS() const { return firstBeatS() + playingS() + latencyS + kTailS; }
+    /// The bar line after the last bar, which the click still plays.
+    [[nodiscard]] double stopsS() const { return firstBeatS() + playingS() + 1e-6; }
+    /// Two more beats of click where it leaks in, when nobody plays any more: they tell whether the way round has held.
+    [[nodiscard]] double afterS() const { return 2 * click.beat().value(); }
+    [[nodiscard]] double lastClickS() const { return stopsS() + afterS(); }
+    [[nodiscard]] double durationS() const { return lastClickS() + latencyS + kTailS; }
 };
 
 /// What is known of a take before it is played.

@@ -12,6 +12,7 @@
 #include "upbeat/formats/note_journal.h"
 #include "upbeat/signal/loop_watch.h"
 #include "upbeat/signal/take_listener.h"
+#include "upbeat/voices/pad_sieve.h"
 
 namespace upbeat {
 
@@ -51,8 +52,9 @@ class TakeWriter {
     explicit TakeWriter(std::shared_ptr<RecordingRun> run);
     void run(const std::stop_token& token);
     bool drain();
+    void decideTheEnd();
     void take(std::span<const float> samples);
-    void takeNotes();
+    void takeNotes(double nowS);
     void addDamaged(const LostFrames& lost);
     void insertLost(const LostFrames& lost);
     void store(std::span<const float> samples);
@@ -62,9 +64,11 @@ class TakeWriter {
     std::shared_ptr<RecordingRun> m_run;
     std::unique_ptr<FlacWriter> m_file;
     TakeListener m_listener;
+    PadSieve m_pads;
     LoopWatch m_loop;
     std::int64_t m_written = 0;
     std::int64_t m_unflushed = 0;
+    bool m_endIsDecided = false;
     std::optional<LostFrames> m_nextLoss;
     FinishedTake m_result;
     std::optional<NoteJournal> m_journal;

@@ -4,16 +4,12 @@
 #include <vector>
 
 #include "upbeat/formats/midi_file.h"
-#include "upbeat/signal/hit.h"
+#include "upbeat/voices/pad_kit.h"
 
 namespace upbeat {
 
-/// Level in dB of a velocity from 1 to 127: loudness grows with the square of the velocity, so 127 is 0 dB and half of
-/// it -12 dB. A kit's own curve may differ; gaps between classes are then relative to this one.
-[[nodiscard]] double levelOfVelocity(int velocity);
-
-/// A note as a hit with its exact voice.
-[[nodiscard]] Hit hitOfNote(double timeS, int key, int velocity);
+/// Keys as General MIDI has them; what it does not name is a pad.
+[[nodiscard]] PadKit generalMidiKit();
 
 /// By the file's first tempo, 120 where none is given.
 [[nodiscard]] double secondsPerTick(const MidiFile& file);

@@ -10,14 +10,15 @@
 
 namespace upbeat {
 
-/// Notes as they are played, a line each, on the disk within the moment: what a crash leaves of a take on a MIDI
-/// instrument. Lines are "SECONDS KEY VELOCITY". Not for the audio thread.
+/// The strokes of a take on a MIDI instrument as they are played, a line each, on the disk within the moment: what a
+/// crash leaves of it. The first line names the columns: "# seconds voice level"; the voice by its number. Not for the
+/// audio thread.
 class NoteJournal {
   public:
     /// Nothing is written, and nothing complained of, where the file cannot be made: the take goes on without it.
     explicit NoteJournal(const std::filesystem::path& file);
 
-    void add(double timeS, int key, int velocity);
+    void add(const Hit& hit);
 
   private:
     struct Close {
@@ -26,7 +27,8 @@ class NoteJournal {
     std::unique_ptr<std::FILE, Close> m_file;
 };
 
-/// The notes of a journal as hits with exact voices; empty where there is none. A line that breaks off is left out.
+/// The strokes of a journal, with exact voices; empty where there is none. A line that breaks off is left out. Journals
+/// without a first line hold the keys and velocities of a General MIDI kit.
 [[nodiscard]] std::vector<Hit> readNoteJournal(const std::filesystem::path& file);
 
 }  // namespace upbeat

@@ -42,6 +42,8 @@ class LoopWatch {
 
     /// The next samples of the recording, as they were recorded.
     void push(std::span<const float> block);
+    /// Whether a group was clear so far.
+    [[nodiscard]] bool hearsClick() const { return m_reference.has_value(); }
     /// The end of the recording. Call once.
     [[nodiscard]] std::vector<ClickGroup> finish();
 

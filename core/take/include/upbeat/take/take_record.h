@@ -8,6 +8,7 @@
 #include "upbeat/judge/profile.h"
 #include "upbeat/ladder/ladder.h"
 #include "upbeat/music/click_plan.h"
+#include "upbeat/voices/pad_sieve.h"
 
 namespace upbeat {
 
@@ -18,7 +19,8 @@ struct TakeRecord {
     TakeFrame frame;
     ClickPlan click;  ///< As it went; its tempo is the frame's.
     std::vector<Hit> hits;
-    BandTrace trace{};  ///< Kept where the exercise has closed rolls, which are measured from it.
+    PadGhosts padGhosts{};  ///< Notes of an electronic kit that were left out of the hits.
+    BandTrace trace{};      ///< Kept where the exercise has closed rolls, which are measured from it.
     double durationS = 0;
     int sampleRate = 48000;
     std::string startedAt;  ///< ISO 8601, local time.
