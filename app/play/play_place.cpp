@@ -132,7 +132,8 @@ void PlayPlace::paintCount(QPainter& painter, const QRectF& box) const {
 
 namespace {
 
-QString passInWords(int now, int passes) {
+QString passInWords(int now, int passes, bool openEnded) {
+    if (openEnded) return now > 0 ? PlayPlace::tr("pass %1").arg(now) : PlayPlace::tr("until you stop");
     if (now > 0) return PlayPlace::tr("pass %1 of %2").arg(now).arg(passes);
     return counted(passes, UPBEAT_TEXT("1 pass"), UPBEAT_TEXT_N("%n passes"));
 }
@@ -143,12 +144,13 @@ void PlayPlace::paintPasses(QPainter& painter, const QRectF& box) const {
     const Theme& theme = Theme::of(palette());
     const LiveTake* live = m_with.recorder.live();
     const int perTake = std::max(1, (m_with.setup.settings().barsPerTake + exercise().bars - 1) / exercise().bars);
+    const bool openEnded = m_with.setup.settings().barsPerTake == 0;
     const int passes = live != nullptr && m_with.recorder.isRecording() ? live->passes() : perTake;
     const int now = live != nullptr && m_with.recorder.isRecording() ? live->passNow() : 0;
     painter.setFont(typeFace(std::max(18.0, 0.10 * box.height()), true));
     painter.setPen(theme.ink);
     painter.drawText(QRectF(box.left(), box.top() + 4, box.width(), 0.16 * box.height()),
-                     Qt::AlignRight | Qt::AlignVCenter, passInWords(now, passes));
+                     Qt::AlignRight | Qt::AlignVCenter, passInWords(now, passes, openEnded));
     const int shown = std::min(passes, 16);
     const double step = std::min(26.0, box.width() / shown);
     const double base = box.top() + 0.46 * box.height();

@@ -50,7 +50,8 @@ void PracticeControls::build() {
     m_tempo = tempoBox(this);
     m_goal = tempoBox(this);
     m_bars = new QSpinBox(this);
-    m_bars->setRange(1, 400);
+    m_bars->setRange(0, 400);
+    m_bars->setSpecialValueText(tr("until I stop"));
     m_countIn = new QSpinBox(this);
     m_countIn->setRange(0, 4);
     m_click = new QComboBox(this);

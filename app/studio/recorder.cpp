@@ -22,7 +22,10 @@ TakePlan Recorder::planNow() const {
     plan.exercise = page;
     plan.click = clickPlanOf(settings, m_with.stand.ladder().tempoBpm, page);
     plan.clickGain = settings.clickGain;
-    const int passes = std::max(1, (settings.barsPerTake + page.bars - 1) / page.bars);
+    plan.openEnded = settings.barsPerTake == 0 && !isLesson(page);
+    int passes = std::max(1, (settings.barsPerTake + page.bars - 1) / page.bars);
+    constexpr double kLongestS = 3.2 * 3600;
+    if (plan.openEnded) passes = static_cast<int>(kLongestS / barStartS(page, plan.click.tempo, page.bars));
     plan.bars = isLesson(page) ? page.bars : passes * page.bars;
     if (m_with.input.hasOwnLoop()) plan.expectOwnLoop();
     if (const auto known = m_with.calibrations.known(m_with.input).latencyS) plan.latencyS = *known;
@@ -38,6 +41,7 @@ TakeRecord Recorder::recordNow(const TakePlan& plan) const {
     take.profile = m_with.setup.settings().profile;
     take.ladder = m_with.stand.ladder().ladder;
     take.simulated = m_with.input.isSimulated() && !m_simulatedCounts;
+    take.frame.anchor = anchorOf(m_loop);
     return take;
 }
 
@@ -120,6 +124,18 @@ void Recorder::handOver(FinishedTake finished) {
         Q_EMIT lessonPlayed(played);
         return;
     }
+    // What was decided before the take, not what is set now.
+    played.take.startedAt = m_playing.startedAt;
+    played.take.device = m_playing.device;
+    played.take.profile = m_playing.profile;
+    played.take.ladder = m_playing.ladder;
+    played.take.simulated = m_playing.simulated;
+    played.take.frame.anchor = m_playing.frame.anchor;
+    played.take.file = m_name + ".flac";
+    if (played.take.openEnded) {
+        Q_EMIT longPlayed(played);
+        return;
+    }
     if (played.take.frame.bars < 1) {
         throwAway(m_name);
         m_with.notices.say(tr("Less than a bar was played: nothing was kept."));
@@ -127,13 +143,6 @@ void Recorder::handOver(FinishedTake finished) {
     }
     if (played.take.hits.empty()) return dropSilence();
     if (!m_playing.simulated) tell(anchorTake(played.take, checkLoop(finished.clicks, m_loop.latencyS), m_loop));
-    // What was decided before the take, not what is set now.
-    played.take.startedAt = m_playing.startedAt;
-    played.take.device = m_playing.device;
-    played.take.profile = m_playing.profile;
-    played.take.ladder = m_playing.ladder;
-    played.take.simulated = m_playing.simulated;
-    played.take.file = m_name + ".flac";
     Q_EMIT takePlayed(played);
 }
 

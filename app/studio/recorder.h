@@ -65,6 +65,8 @@ class Recorder : public QObject {
     void brokeOff();
     void takePlayed(const PlayedTake& played);
     void lessonPlayed(const PlayedTake& played);
+    /// It went on until it was stopped: to be taken apart.
+    void longPlayed(const PlayedTake& played);
 
   private:
     [[nodiscard]] TakePlan planNow() const;

@@ -22,7 +22,7 @@ PracticeSettings readSettings(QSettings& store) {
     s.clickTone = static_cast<ClickTone>(std::clamp(value("clickTone", 0).toInt(), 0, kClickTones - 1));
     s.minutes = std::clamp(value("minutes", d.minutes).toInt(), 0, 120);
     s.clickGain = std::clamp(value("clickGain", d.clickGain).toDouble(), 0.0, 1.0);
-    s.barsPerTake = std::clamp(value("barsPerTake", d.barsPerTake).toInt(), 1, 400);
+    s.barsPerTake = std::clamp(value("barsPerTake", d.barsPerTake).toInt(), 0, 400);
     s.restS = std::clamp(value("restS", d.restS).toDouble(), 1.0, 60.0);
     s.inputChosen = value("inputChosen", store.contains(QStringLiteral("input"))).toBool();
     s.input = inputFromText(value("input", {}).toString().toStdString());

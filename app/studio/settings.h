@@ -29,9 +29,9 @@ struct PracticeSettings {
     ClickChoice click;
     ClickTone clickTone = ClickTone::Sine;
     double clickGain = 0.5;
-    int minutes = 0;  ///< For one exercise, or for one part of a method; 0: no timer.
-    int barsPerTake = 8;
-    double restS = 4;  ///< Hands-free: rest between takes.
+    int minutes = 0;      ///< For one exercise, or for one part of a method; 0: no timer.
+    int barsPerTake = 8;  ///< 0: until it is stopped.
+    double restS = 4;     ///< Hands-free: rest between takes.
     InputId input;
     bool inputChosen = false;  ///< By the player; before that the sound check is offered.
     ProfileKind profile = ProfileKind::Practice;

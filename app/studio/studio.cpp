@@ -64,6 +64,7 @@ Studio::~Studio() {
 /// The way of a take through the room.
 void Studio::connectOwners() {
     QObject::connect(&m_recorder, &Recorder::lessonPlayed, &m_lessons, &Lessons::learn);
+    QObject::connect(&m_recorder, &Recorder::longPlayed, &m_keeper, &TakeKeeper::split);
     QObject::connect(&m_recorder, &Recorder::takePlayed, &m_keeper, &TakeKeeper::measure);
     QObject::connect(&m_keeper, &TakeKeeper::measured, &m_review, &Review::show);
     QObject::connect(&m_keeper, &TakeKeeper::kept, &m_handsFree,

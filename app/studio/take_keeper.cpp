@@ -29,6 +29,28 @@ void TakeKeeper::measure(const PlayedTake& played) {
         });
 }
 
+void TakeKeeper::split(const PlayedTake& played) {
+    m_with.notices.say(tr("Looking for what was played …"));
+    m_with.worker.run(
+        [played, kit = m_with.lessons.kit(), archive = m_with.archive] {
+            return archive.split(played.name, played.take, [&kit](TakeRecord& take, const CoachPlan& plan) {
+                return measureFresh(take, plan, kit);
+            });
+        },
+        [this](const Result<std::vector<qint64>>& ids) {
+            if (!ids) return m_with.notices.complain(ids.error());  // it is offered at the next start
+            tellOfParts(static_cast<int>(ids->size()), ids->empty() ? 0 : ids->back());
+        });
+}
+
+void TakeKeeper::tellOfParts(int takes, qint64 lastId) {
+    if (takes == 0) return m_with.notices.say(tr("No pass of the page was played: nothing was kept."));
+    m_with.log.tellChanged();
+    Q_EMIT recovered(lastId);
+    m_with.notices.say(
+        counted(takes, UPBEAT_TEXT("One take was found in it."), UPBEAT_TEXT_N("%n takes were found in it.")));
+}
+
 void TakeKeeper::keep(const TakePtr& take, const NextStepPtr& step) {
     m_with.worker.run([take, archive = m_with.archive] { return archive.keep(take->stored, take->analysis); },
                       [this, take, step](const Result<qint64>& id) {
@@ -71,6 +93,8 @@ void TakeKeeper::tellOf(const std::string& name, const Result<Rescued>& outcome)
             m_with.log.tellChanged();
             if (m_interrupted.empty()) Q_EMIT recovered(outcome->id);
             return m_with.notices.say(tr("The interrupted take was saved."));
+        case Rescued::Kind::Split:
+            return tellOfParts(outcome->takes, outcome->id);
         case Rescued::Kind::TooShort:
             return m_with.notices.say(tr("Less than a bar was played in the interrupted take: nothing was kept."));
         case Rescued::Kind::Lesson:

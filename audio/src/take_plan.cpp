@@ -10,6 +10,7 @@ TakeRecord recordOf(const TakePlan& plan) {
     take.frame.firstBeatS = plan.firstBeatS();
     take.frame.bars = plan.bars;
     take.frame.latencyS = plan.latencyS;
+    take.openEnded = plan.openEnded;
     return take;
 }
 

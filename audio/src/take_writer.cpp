@@ -74,6 +74,8 @@ void TakeWriter::run(const std::stop_token& token) {
     if (!m_notes.empty()) {
         heard = std::move(m_notes);
         m_result.clicks.clear();
+    } else if (m_run->plan().openEnded) {
+        heard = {};
     }
     TakeRecord& played = m_result.take;
     played.hits = std::move(heard.hits);
@@ -81,7 +83,7 @@ void TakeWriter::run(const std::stop_token& token) {
     played.padGhosts = m_pads.ghosts();
     played.frame.clickBleed = m_listener.hearsClick();
     played.durationS = static_cast<double>(m_written) / m_run->sampleRate();
-    played.frame.bars = wholeBarsOf(played);
+    if (!played.openEnded) played.frame.bars = wholeBarsOf(played);
     m_result.stoppedEarly = m_written < m_run->totalFrames();
     m_done.store(true);
 }
@@ -170,6 +172,8 @@ void TakeWriter::take(std::span<const float> samples) {
         m_listener.push(samples);
         m_loop.push(samples);
         m_written += static_cast<std::int64_t>(samples.size());
+        // What is taken apart afterwards is heard once more then; hours fit into the same memory.
+        if (m_run->plan().openEnded) (void)m_listener.takeAndForget();
     }
     const auto early = m_listener.takeEarly();
     const std::lock_guard lock(m_mutex);

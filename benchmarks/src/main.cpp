@@ -16,6 +16,7 @@
 #include "coverage.h"
 #include "faults.h"
 #include "logbook_speed.h"
+#include "long_recording.h"
 #include "loops.h"
 #include "score.h"
 #include "simulated_sets.h"
@@ -147,15 +148,11 @@ int run(int argc, char** argv) {
         QApplication::setStyle("Fusion");
         const QApplication application(argc, argv);
         const std::vector<std::pair<std::string, std::function<Table()>>> all{
-            {"window", [] { return windowTable(); }},
-            {"logbook", [] { return logbookTable(); }},
-            {"speed", [] { return speedTable(); }},
-            {"bleed", [] { return bleedTable(); }},
-            {"round-trip", [] { return roundTripTable(); }},
-            {"loop", [] { return loopTable(); }},
-            {"voices", [] { return voicesTable(); }},
-            {"coverage", [] { return coverageTable(1000); }},
-            {"findings", [] { return faultTable(200, 200); }},
+            {"window", [] { return windowTable(); }},         {"logbook", [] { return logbookTable(); }},
+            {"speed", [] { return speedTable(); }},           {"bleed", [] { return bleedTable(); }},
+            {"round-trip", [] { return roundTripTable(); }},  {"loop", [] { return loopTable(); }},
+            {"long", [] { return longRecordingTable(); }},    {"voices", [] { return voicesTable(); }},
+            {"coverage", [] { return coverageTable(1000); }}, {"findings", [] { return faultTable(200, 200); }},
             {"simulated", [] { return simulatedTable(); }}};
         for (const auto& [name, make] : all)
             if (only.empty() || only == name) tables.push_back(make());

@@ -25,7 +25,7 @@ struct Opened {
     AudioInfo info;
 };
 
-Result<Opened> open(const std::filesystem::path& path) {
+Result<Opened> open(const std::filesystem::path& path, double mostS) {
     std::error_code error;
     const auto status = std::filesystem::status(path, error);
     const std::string where = path.string();
@@ -49,7 +49,7 @@ Result<Opened> open(const std::filesystem::path& path) {
         return fail(Text::with(UPBEAT_TEXT("it has %1 channels"), info.channels), where, UPBEAT_TEXT("use 1 to 8"));
     if (opened.file.frames() <= 0)
         return fail(UPBEAT_TEXT("it holds no sound"), where, UPBEAT_TEXT("record it again or choose another"));
-    if (info.durationS > kLongestTakeS)
+    if (info.durationS > mostS)
         return fail(Text::with(UPBEAT_TEXT("it is %1 long"), durationInWords(info.durationS)), where,
                     UPBEAT_TEXT("cut it to two hours or less"));
     return opened;
@@ -89,8 +89,8 @@ std::string durationInWords(double seconds) {
 }
 
 Result<AudioInfo> readAudio(const std::filesystem::path& path,
-                            const std::function<void(std::span<const float>, const AudioInfo&)>& block) {
-    auto opened = open(path);
+                            const std::function<void(std::span<const float>, const AudioInfo&)>& block, double mostS) {
+    auto opened = open(path, mostS);
     if (!opened) return tl::unexpected(opened.error());
     SndfileHandle& file = opened->file;
     const AudioInfo info = opened->info;
@@ -113,8 +113,8 @@ Result<AudioInfo> readAudio(const std::filesystem::path& path,
     return info;
 }
 
-Result<AudioInfo> readAudioInfo(const std::filesystem::path& path) {
-    const auto opened = open(path);
+Result<AudioInfo> readAudioInfo(const std::filesystem::path& path, double mostS) {
+    const auto opened = open(path, mostS);
     if (!opened) return tl::unexpected(opened.error());
     return opened->info;
 }
@@ -129,8 +129,8 @@ Result<Sound> readSound(const std::filesystem::path& path) {
     return sound;
 }
 
-Result<Sound> readSpan(const std::filesystem::path& path, double fromS, double toS) {
-    auto opened = open(path);
+Result<Sound> readSpan(const std::filesystem::path& path, double fromS, double toS, double mostS) {
+    auto opened = open(path, mostS);
     if (!opened) return tl::unexpected(opened.error());
     const AudioInfo& info = opened->info;
     const sf_count_t from = std::clamp<sf_count_t>(std::llround(fromS * info.sampleRate), 0, opened->file.frames());

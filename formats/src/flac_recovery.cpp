@@ -49,7 +49,8 @@ struct Rescue {
         block.resize(head.blocksize);
         for (std::size_t i = 0; i < block.size(); ++i) block[i] = static_cast<float>(channels[0][i]) * scale;
         samples += static_cast<std::int64_t>(block.size());
-        if (static_cast<double>(samples) > kLongestTakeS * sampleRate) return FLAC__STREAM_DECODER_WRITE_STATUS_ABORT;
+        if (static_cast<double>(samples) > kLongestRecordingS * sampleRate)
+            return FLAC__STREAM_DECODER_WRITE_STATUS_ABORT;
         if (out->write(block)) return FLAC__STREAM_DECODER_WRITE_STATUS_CONTINUE;
         error = noRoom();
         return FLAC__STREAM_DECODER_WRITE_STATUS_ABORT;

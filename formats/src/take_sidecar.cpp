@@ -84,6 +84,7 @@ TakeRecord recordFrom(const JsonReader& reader, Exercise exercise) {
     take.startedAt = reader.text("started_at");
     take.sampleRate = reader.integer("sample_rate", 48000);
     take.recovered = reader.flag("recovered", false);
+    take.openEnded = reader.flag("open_ended", false);
     take.simulated = reader.flag("simulated", false);
     take.padGhosts = {reader.integer("pad_doubles", 0), reader.integer("pad_crosstalk", 0)};
     take.frame.anchor = {anchorFromName(reader.text("anchor")).value_or(AnchorKind::Given),
@@ -134,6 +135,7 @@ std::string toJson(const TakeRecord& take) {
         {"started_at", take.startedAt},
         {"sample_rate", take.sampleRate},
         {"recovered", take.recovered},
+        {"open_ended", take.openEnded},
         {"simulated", take.simulated},
         {"pad_doubles", take.padGhosts.doubles},
         {"pad_crosstalk", take.padGhosts.crosstalk},

@@ -40,6 +40,12 @@ Result<std::vector<std::string>> TakeArchive::unfinished() const {
 }
 
 Result<Rescued> TakeArchive::rescue(const std::string& name, const MeasureTake& measure) const {
+    if (const auto plan = m_store.planOf(name); plan && plan->openEnded) {
+        const auto ids = split(name, *plan, measure);
+        if (!ids) return tl::unexpected(ids.error());
+        if (ids->empty()) return Rescued{Rescued::Kind::TooShort, 0, 0};
+        return Rescued{Rescued::Kind::Split, ids->back(), static_cast<int>(ids->size())};
+    }
     auto take = m_store.rescue(name);
     if (!take) return tl::unexpected(take.error());
     if (!goesOn(Step::Rescued)) return stopped();

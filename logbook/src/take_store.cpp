@@ -72,6 +72,29 @@ Result<std::string> TakeStore::begin(const TakeRecord& take, const QDateTime& st
     return name;
 }
 
+namespace {
+
+constexpr const char* kPart = "-from-";
+
+}  // namespace
+
+std::string TakeStore::partName(const std::string& whole, int fromPass) {
+    return fmt::format("{}{}{:05}", whole, kPart, fromPass + 1);
+}
+
+Result<void> TakeStore::beginPart(const std::string& name, const TakeRecord& take) const {
+    discard(name);
+    const auto claimed = claim(partFile(name));
+    if (!claimed) return tl::unexpected(claimed.error());
+    return describe(name, take);
+}
+
+Result<TakeRecord> TakeStore::planOf(const std::string& name) const {
+    auto take = readSidecar(sidecarOf(name));
+    if (take) take->hits = readNoteJournal(notesFile(name));
+    return take;
+}
+
 Result<void> TakeStore::describe(const std::string& name, const TakeRecord& take) const {
     return writeFileAtomically(at(name, ".json.part"), toJson(take));
 }
@@ -127,6 +150,10 @@ std::vector<std::string> TakeStore::unknownTo(const std::set<std::string>& known
     std::erase_if(names, isKnown);
     for (std::string& name : namesOf(files, ".flac"))
         if (!isKnown(name) && isThere(sidecarOf(name))) names.push_back(std::move(name));
+    std::erase_if(names, [this](const std::string& name) {
+        const auto part = name.rfind(kPart);
+        return part != std::string::npos && isThere(partFile(name.substr(0, part)));
+    });
     std::sort(names.begin(), names.end());
     names.erase(std::unique(names.begin(), names.end()), names.end());
     return names;

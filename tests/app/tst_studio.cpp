@@ -167,6 +167,27 @@ class TestStudio : public QObject {
         QCOMPARE(room.studio->stand().exercise().id, std::string("singles-sixteenths"));
     }
 
+    // Until it is stopped: then it is taken apart, and the last part is shown.
+    void aTakeWithoutEndIsTakenApart() {
+        Room room;
+        PracticeSettings settings = room.studio->setup().settings();
+        settings.barsPerTake = 0;
+        room.studio->setup().change(settings);
+        room.studio->recorder().start();
+        QTRY_VERIFY_WITH_TIMEOUT(room.studio->recorder().live()->passNow() > 70, 60000);
+        const int passes = room.studio->recorder().live()->passNow();
+        QVERIFY(!room.studio->recorder().live()->marksOfPass(passes - 1).empty());
+        room.studio->recorder().stop();
+        QTRY_VERIFY_WITH_TIMEOUT(room.studio->review().take() != nullptr, 60000);
+        const auto& takes = room.studio->log().takes();
+        QCOMPARE(takes.size(), std::size_t{2});
+        QCOMPARE(takes.back().bars, 64);
+        QVERIFY(room.studio->review().take()->stored.frame.bars >= passes - 64 - 1);
+        QVERIFY(room.studio->review().take()->analysis.measures.timing.spreadMs->value < 6);
+        QTRY_VERIFY_WITH_TIMEOUT(room.studio->recorder().isIdle(), 60000);
+        QVERIFY(room.studio->keeper().interrupted().empty());
+    }
+
     void aRecordingFromOutsideIsMeasured() {
         Room room;
         const KnownTake known = play(*builtInExercise("singles-sixteenths"), 90, 4, soloist(), 3);

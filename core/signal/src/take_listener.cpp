@@ -1,6 +1,7 @@
 #include "upbeat/signal/take_listener.h"
 
 #include <algorithm>
+#include <utility>
 
 namespace upbeat {
 
@@ -27,6 +28,11 @@ void TakeListener::push(std::span<const float> block) {
     m_canceller.process(m_block);
     m_detector.push(m_block);
     collect();
+}
+
+std::vector<Hit> TakeListener::takeAndForget() {
+    m_detector.forgetTrace();
+    return std::exchange(m_hits, {});
 }
 
 HeardTake TakeListener::finish() {

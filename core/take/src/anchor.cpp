@@ -53,12 +53,16 @@ double latencyByStrokes(const TakeRecord& take, double longestS) {
     return best;
 }
 
+Anchor anchorOf(const KnownLoop& known) {
+    if (!known.latencyS) return {AnchorKind::None, 0};
+    return {known.isMeasured ? AnchorKind::Calibrated : AnchorKind::Given, known.uncertainMs};
+}
+
 AnchorNews anchorTake(TakeRecord& take, const LoopCheck& check, const KnownLoop& known) {
     TakeFrame& frame = take.frame;
-    const AnchorKind knownKind = known.isMeasured ? AnchorKind::Calibrated : AnchorKind::Given;
     if (known.latencyS) {
         frame.latencyS = *known.latencyS;
-        frame.anchor = {knownKind, known.uncertainMs};
+        frame.anchor = anchorOf(known);
     }
     switch (check.state) {
         case LoopCheck::State::NotHeard:

@@ -14,6 +14,7 @@ struct TakePlan {
     Exercise exercise;
     ClickPlan click;
     int bars = 8;
+    bool openEnded = false;           ///< Until it is stopped; `bars` are the most there can be. No hits are kept.
     double latencyS = 0;              ///< Calibrated round trip, taken off every onset.
     double longestLoopS = 0.1;        ///< The click is looked for so long after it was played.
     double clickGain = 0.5;           ///< Peak of a click, 0 to 1.

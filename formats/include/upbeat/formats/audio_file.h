@@ -21,20 +21,22 @@ struct AudioInfo {
 /// "7.2 s", "1:40 min", "2:00:01 h": as exact as the sentence it stands in has to be.
 [[nodiscard]] std::string durationInWords(double seconds);
 
-/// Opens anything libsndfile reads, checks it (8 to 192 kHz, 1 to 8 channels, at most two hours) and hands it over
+/// Opens anything libsndfile reads, checks it (8 to 192 kHz, 1 to 8 channels, at most `mostS`) and hands it over
 /// block by block, mixed to mono; samples that are not finite come as 0. Memory stays constant. A file whose header
 /// promises more samples than it holds is an error that says where it ends.
 [[nodiscard]] Result<AudioInfo> readAudio(const std::filesystem::path& path,
-                                          const std::function<void(std::span<const float>, const AudioInfo&)>& block);
+                                          const std::function<void(std::span<const float>, const AudioInfo&)>& block,
+                                          double mostS = kLongestTakeS);
 
 /// What a file says of itself; checked as by readAudio, nothing is decoded.
-[[nodiscard]] Result<AudioInfo> readAudioInfo(const std::filesystem::path& path);
+[[nodiscard]] Result<AudioInfo> readAudioInfo(const std::filesystem::path& path, double mostS = kLongestTakeS);
 
 /// The whole file, for short takes and for listening.
 [[nodiscard]] Result<Sound> readSound(const std::filesystem::path& path);
 
 /// Part of a file in seconds, clamped to what is there.
-[[nodiscard]] Result<Sound> readSpan(const std::filesystem::path& path, double fromS, double toS);
+[[nodiscard]] Result<Sound> readSpan(const std::filesystem::path& path, double fromS, double toS,
+                                     double mostS = kLongestTakeS);
 
 enum class AudioFormat { Wav16, Wav24, Flac24 };
 

@@ -9,6 +9,8 @@
 #include "upbeat/logbook/data_folder.h"
 #include "upbeat/logbook/ladder_repository.h"
 #include "upbeat/logbook/take_store.h"
+#include "upbeat/take/long_take.h"
+#include "upbeat/units/sound.h"
 
 namespace upbeat {
 
@@ -17,10 +19,12 @@ struct Rescued {
     enum class Kind {
         Kept,      ///< It is in the log.
         TooShort,  ///< Less than a bar was played: thrown away, as it is for a take that is stopped.
+        Split,     ///< It went on until it was stopped, and is several takes now.
         Lesson,    ///< It was to teach the kit, which takes the whole lesson: thrown away.
     };
     Kind kind = Kind::Kept;
-    qint64 id = 0;  ///< Of the take, where it is kept.
+    qint64 id = 0;  ///< Of the take, where it is kept; of the last one, where it was split.
+    int takes = 1;
 };
 
 /// Measures a take as it is kept: gives what is judged and leaves in the record what is kept of its hits.
@@ -43,6 +47,11 @@ class TakeArchive {
 
     /// Recordings the logbook does not know; those it does know get their names, and what is left over is tidied.
     [[nodiscard]] Result<std::vector<std::string>> unfinished() const;
+    /// Takes a recording apart that went on until it was stopped: what was played of the page without a pause becomes
+    /// a take of its own. Gives their ids, in order. Doing it once more after a crash goes on where it was: the parts
+    /// have names of their own that follow from the whole. `whole`: hits only where notes were played.
+    [[nodiscard]] Result<std::vector<qint64>> split(const std::string& name, const TakeRecord& whole,
+                                                    const MeasureTake& measure) const;
     /// Measures such a recording by its own ladder and history, and keeps it.
     [[nodiscard]] Result<Rescued> rescue(const std::string& name, const MeasureTake& measure) const;
 
@@ -60,11 +69,14 @@ class TakeArchive {
     [[nodiscard]] Result<Found> find(qint64 id, const std::optional<ProfileKind>& today = {}) const;
 
     /// What a step is called after it was done. False stops there, as if the program had ended: for tests.
-    enum class Step { Described, Committed, Settled, Rescued };
+    enum class Step { Described, Committed, Settled, Rescued, Split };
     std::function<bool(Step)> afterStep;
 
   private:
     [[nodiscard]] bool goesOn(Step step) const { return !afterStep || afterStep(step); }
+
+    [[nodiscard]] Result<qint64> keepPart(const std::string& name, StretchTake& part, const Sound& sound,
+                                          const MeasureTake& measure) const;
 
     DataFolder m_folder;
     TakeStore m_store;

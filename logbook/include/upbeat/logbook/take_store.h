@@ -22,6 +22,10 @@ class TakeStore {
     [[nodiscard]] static std::string nameOf(const Exercise& exercise, const QDateTime& startedAt);
     /// Names a new take, claims the name and writes its sidecar. Gives the name without ending.
     [[nodiscard]] Result<std::string> begin(const TakeRecord& take, const QDateTime& startedAt) const;
+    /// A part of a recording that is taken apart: from this pass on.
+    [[nodiscard]] static std::string partName(const std::string& whole, int fromPass);
+    /// Begins a take under such a name; what an earlier try has left of it goes.
+    [[nodiscard]] Result<void> beginPart(const std::string& name, const TakeRecord& take) const;
     [[nodiscard]] std::filesystem::path partFile(const std::string& name) const { return at(name, ".flac.part"); }
     [[nodiscard]] std::filesystem::path notesFile(const std::string& name) const { return at(name, ".notes.part"); }
     [[nodiscard]] std::filesystem::path file(const std::string& name) const { return at(name, ".flac"); }
@@ -33,11 +37,13 @@ class TakeStore {
     void discard(const std::string& name) const;
 
     /// Recordings of which the logbook knows nothing, in order of their names: interrupted ones, and whole ones whose
-    /// row is missing. `known`: the files of the logbook.
+    /// row is missing. `known`: the files of the logbook. Parts of one that is still there are not among them.
     [[nodiscard]] std::vector<std::string> unknownTo(const std::set<std::string>& known) const;
     /// Puts the names of all takes right that the logbook knows, and removes what belongs to no recording at all.
     void tidy(const std::set<std::string>& known) const;
 
+    /// What was known of it before it was played, and the notes of a MIDI instrument.
+    [[nodiscard]] Result<TakeRecord> planOf(const std::string& name) const;
     /// Saves what can be read of a recording that the logbook does not know: an interrupted one is decoded to `file`
     /// and listened to again, of a whole one the sidecar is read. Files of parts stay until `settle`. Bars and duration
     /// are what was recorded; fewer than one bar may be among them.

@@ -32,6 +32,8 @@ class HitDetector {
     /// move a little, and a louder sound just behind may yet take their place. Collected from the first call on.
     [[nodiscard]] std::vector<Hit> takeEarly();
     [[nodiscard]] const BandTrace& trace() const { return m_trace; }
+    /// Its columns count from here on.
+    void forgetTrace() { m_trace = BandTrace(m_trace.columnS()); }
 
     [[nodiscard]] std::int64_t samplesSeen() const { return m_seen; }
 

@@ -27,6 +27,9 @@ class TakeListener {
     void push(std::span<const float> block);
     /// What is heard already but not yet decided; see HitDetector::takeEarly.
     [[nodiscard]] std::vector<Hit> takeEarly() { return m_detector.takeEarly(); }
+    /// The hits decided since the last call; neither they nor the course of the sound are kept then, so that hours fit
+    /// into the same memory. What is given has no ring, and `finish` gives only what follows.
+    [[nodiscard]] std::vector<Hit> takeAndForget();
     /// Ends the take and gives all of it. Call once.
     [[nodiscard]] HeardTake finish();
     [[nodiscard]] bool hearsClick() const { return m_canceller.hearsClick(); }

@@ -14,6 +14,9 @@ struct KnownLoop {
     bool isMeasured = false;  ///< By a calibration.
 };
 
+/// By what a take stands that goes by this alone.
+[[nodiscard]] Anchor anchorOf(const KnownLoop& known);
+
 /// What the click in a take has told.
 enum class AnchorNews {
     Nothing,    ///< Not heard, or it needs no saying.

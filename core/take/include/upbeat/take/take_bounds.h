@@ -4,8 +4,10 @@
 
 namespace upbeat {
 
-/// Longest take that is recorded, read or measured.
+/// Longest take that is read or measured.
 inline constexpr double kLongestTakeS = 2.0 * 3600;
+/// Longest recording that goes on until it is stopped, to be taken apart.
+inline constexpr double kLongestRecordingS = 3.5 * 3600;
 
 /// Whole bars in `playedS` seconds after beat 1 of bar 1, at most `most`. A fiftieth of a bar that is missing at the
 /// end is forgiven: the last stroke has sounded by then.

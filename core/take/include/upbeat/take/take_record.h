@@ -29,6 +29,7 @@ struct TakeRecord {
     std::optional<Ladder> ladder;  ///< It was judged by; none in takes of older versions.
     std::string file;              ///< FLAC, relative to the folder of the takes; empty when nothing was recorded.
     bool simulated = false;        ///< By the simulated player, to try things out: it says nothing about anybody.
+    bool openEnded = false;        ///< It goes on until it is stopped, and is taken apart by the page then.
     bool recovered = false;        ///< The program ended before the take did.
     std::string note;
 
