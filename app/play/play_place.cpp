@@ -40,6 +40,7 @@ PlayPlace::PlayPlace(const With& with, QWidget* parent) : Place(parent), m_with(
            [this] { m_with.stand.setTempo(m_with.stand.ladder().tempoBpm + 1); });
     connect(&m_with.stand, &Stand::exerciseChanged, this, &PlayPlace::refresh);
     connect(&m_with.recorder, &Recorder::started, this, &PlayPlace::refresh);
+    connect(&m_with.recorder, &Recorder::waiting, this, &PlayPlace::refresh);
     connect(&m_with.stand, &Stand::ladderChanged, this, [this] { update(); });
     connect(&m_with.setup, &Setup::changed, this, [this] { update(); });
     connect(&m_with.handsFree, &HandsFree::changed, this, [this] { update(); });
@@ -92,6 +93,7 @@ void PlayPlace::paintTempo(QPainter& painter, const QRectF& box) const {
 
 QString PlayPlace::beforeOrAfter(bool isOver) const {
     if (isOver) return tr("stop");
+    if (m_with.recorder.isWaiting()) return tr("play:\nyour first stroke is beat 1");
     if (!m_with.handsFree.isResting()) return tr("Space\nstarts a take");
     return tr("next take in %1").arg(std::ceil(m_with.handsFree.restLeftS()));
 }

@@ -22,6 +22,14 @@ QLabel* caption(const QString& text, QWidget* buddy) {
     return label;
 }
 
+/// From none, which has a name of its own.
+QSpinBox* countBox(int most, const QString& none, QWidget* parent) {
+    auto* box = new QSpinBox(parent);
+    box->setRange(0, most);
+    box->setSpecialValueText(none);
+    return box;
+}
+
 QDoubleSpinBox* tempoBox(QWidget* parent) {
     auto* box = new QDoubleSpinBox(parent);
     box->setRange(kSlowestTempo, kFastestTempo);
@@ -49,11 +57,8 @@ void PracticeControls::build() {
     grid->setHorizontalSpacing(18);
     m_tempo = tempoBox(this);
     m_goal = tempoBox(this);
-    m_bars = new QSpinBox(this);
-    m_bars->setRange(0, 400);
-    m_bars->setSpecialValueText(tr("until I stop"));
-    m_countIn = new QSpinBox(this);
-    m_countIn->setRange(0, 4);
+    m_bars = countBox(400, tr("until I stop"), this);
+    m_countIn = countBox(4, tr("first stroke"), this);
     m_click = new QComboBox(this);
     for (const ClickPreset& preset : clickPresets()) m_click->addItem(preset.name);
     m_tone = new QComboBox(this);
@@ -62,9 +67,7 @@ void PracticeControls::build() {
     m_clickLevel = new QSpinBox(this);
     m_clickLevel->setRange(0, 100);
     m_clickLevel->setSuffix(QStringLiteral(" %"));
-    m_minutes = new QSpinBox(this);
-    m_minutes->setRange(0, 120);
-    m_minutes->setSpecialValueText(tr("no timer"));
+    m_minutes = countBox(120, tr("no timer"), this);
     for (QSpinBox* spin : {m_bars, m_countIn, m_clickLevel, m_minutes})
         spin->setButtonSymbols(QAbstractSpinBox::NoButtons);
     m_profile = new QComboBox(this);

@@ -100,6 +100,10 @@ void MainWindow::connectStudio() {
     connect(&m_studio.setup(), &Setup::changed, this, refresh);
     connect(&m_studio.handsFree(), &HandsFree::changed, this, refresh);
     connect(&m_studio.input(), &AudioInput::opened, this, refresh);
+    connect(&m_studio.recorder(), &Recorder::waiting, this, [this] {
+        if (m_studio.recorder().isWaiting()) go(Play);
+        refreshFooter();
+    });
     connect(&m_studio.recorder(), &Recorder::started, this, [this] {
         m_notices->setQuiet(true);
         go(Play);
@@ -153,7 +157,7 @@ void MainWindow::refreshHeader() {
 }
 
 void MainWindow::refreshFooter() {
-    QList<KeyHint> keys{{tr("Space"), m_studio.recorder().isRecording() ? tr("stop") : tr("play a take")}};
+    QList<KeyHint> keys{{tr("Space"), isTaking() ? tr("stop") : tr("play a take")}};
     keys += m_places.at(current())->keys();
     if (m_studio.stand().isPart()) keys.append({QStringLiteral("B"), tr("back to the whole")});
     keys.append({QStringLiteral("F1"), tr("keys")});
@@ -161,11 +165,15 @@ void MainWindow::refreshFooter() {
     m_footer->setInput(m_studio.input().name());
 }
 
+bool MainWindow::isTaking() const {
+    return m_studio.recorder().isRecording() || m_studio.recorder().isWaiting();
+}
+
 void MainWindow::toggleTake() {
     if (m_studio.recorder().isEnding()) return;  // its last samples are on their way
     if (m_studio.handsFree().isResting())
         m_studio.handsFree().set(false);
-    else if (m_studio.recorder().isRecording())
+    else if (isTaking())
         m_studio.recorder().stop();
     else
         m_studio.recorder().start();

@@ -45,6 +45,7 @@ class MainWindow : public QMainWindow {
                       std::function<void()> action);
     void refreshHeader();
     void refreshFooter();
+    [[nodiscard]] bool isTaking() const;  // or about to, with the first stroke
     void toggleTake();
     void showHelp();
 

@@ -50,6 +50,7 @@ Result<void> AudioInput::settle(const Outcome& outcome) {
     m_opening.reset();
     if (outcome.error) return tl::unexpected(*outcome.error);
     m_stream = outcome.stream;
+    m_engine.keepIn(std::make_shared<PreRoll>(m_stream->sampleRate()));
     Q_EMIT opened();
     return {};
 }

@@ -1,6 +1,7 @@
 #include "studio/ear.h"
 
 #include <array>
+#include <cmath>
 
 #include "upbeat/signal/level.h"
 #include "upbeat/signal/level_meter.h"
@@ -32,7 +33,7 @@ void Ear::open() {
 void Ear::close() {
     if (!isOpen()) return;
     m_ticker.stop();
-    m_input.engine().tap(nullptr);
+    m_input.engine().untap(m_tap);
     m_tap.reset();
     m_detector.reset();
 }
@@ -48,6 +49,15 @@ std::vector<PadNote> Ear::playedNotes() {
     return m_pads.take(m_nowS);
 }
 
+/// As soon as they can be seen.
+void Ear::tellOnsets(const InputTap& tap) {
+    for (const Hit& hit : m_detector->takeEarly()) {
+        if (hit.strength < kFirmStrength || m_tap.get() != &tap) continue;
+        Q_EMIT onset(tap.start.load() + std::llround(hit.timeS * m_input.sampleRate()));
+        if (m_tap.get() != &tap) return;
+    }
+}
+
 void Ear::listen() {
     const auto tap = m_tap;  // whoever is told may close this
     double peak = kSilenceDb;
@@ -57,6 +67,8 @@ void Ear::listen() {
         peak = std::max(peak, peakDb(some));
         m_detector->push(some);
     }
+    tellOnsets(*tap);
+    if (m_tap != tap) return;
     std::vector<double> strokesDb;
     for (const Hit& hit : m_detector->take())
         if (hit.strength >= kFirmStrength) strokesDb.push_back(hit.levelDb);
@@ -66,8 +78,10 @@ void Ear::listen() {
         peak = std::max(peak, strokesDb.back());
     }
     Q_EMIT heard(peak);
-    for (const PadNote& note : notes)
+    for (const PadNote& note : notes) {
         if (m_tap == tap) Q_EMIT padStruck(note);
+        if (m_tap == tap) Q_EMIT onset(std::llround(note.timeS * m_input.sampleRate()));
+    }
     for (const double db : strokesDb)
         if (m_tap == tap) Q_EMIT struck(db);
 }

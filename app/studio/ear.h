@@ -27,10 +27,12 @@ class Ear : public QObject {
   Q_SIGNALS:
     void heard(double peakDb);            ///< Many times a second, dBFS.
     void struck(double levelDb);          ///< A stroke that is sure, dBFS.
+    void onset(qint64 position);          ///< The same 20 ms after it sounded: where it lies in the stream.
     void padStruck(const PadNote& note);  ///< One that was played.
 
   private:
     void listen();
+    void tellOnsets(const InputTap& tap);
     [[nodiscard]] std::vector<PadNote> playedNotes();
 
     AudioInput& m_input;

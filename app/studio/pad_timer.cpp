@@ -111,7 +111,7 @@ void PadTimer::stop() {
     m_isRunning = false;
     m_ticker.stop();
     m_microphone.engine().probe(nullptr);
-    if (m_tap) m_with.pads.engine().tap(nullptr);
+    if (m_tap) m_with.pads.engine().untap(m_tap);
     m_microphone.close();
     m_probe.reset();
     m_tap.reset();

@@ -9,10 +9,14 @@
 namespace upbeat {
 
 Recorder::Recorder(const With& with, CharacterOf characterOf, bool simulatedCounts)
-    : m_with(with), m_characterOf(std::move(characterOf)), m_simulatedCounts(simulatedCounts) {
+    : m_with(with),
+      m_characterOf(std::move(characterOf)),
+      m_simulatedCounts(simulatedCounts),
+      m_strokeStart(with.input) {
     constexpr int kTickMs = 16;
     m_ticker.setInterval(kTickMs);
     connect(&m_ticker, &QTimer::timeout, this, &Recorder::tick);
+    connect(&m_strokeStart, &StrokeStart::struck, this, [this](qint64 position) { begin(position); });
 }
 
 TakePlan Recorder::planNow() const {
@@ -51,7 +55,7 @@ void Recorder::giveUp(const Error& error) {
 }
 
 void Recorder::start() {
-    if (!isIdle() || !mayKeep(m_with.folder, m_with.notices)) return;
+    if (!isIdle() || isWaiting() || !mayKeep(m_with.folder, m_with.notices)) return;
     m_with.playback.stop();
     const Exercise& page = m_with.stand.exercise();
     if (page.strokes.empty()) {
@@ -63,15 +67,28 @@ void Recorder::start() {
         return;
     }
     m_with.watch.tellOfSilence();
+    // The simulated player waits for a click.
+    if (m_with.setup.settings().countInBars == 0 && !m_with.input.isSimulated() && !isLesson(page)) {
+        m_strokeStart.wait();
+        Q_EMIT waiting();
+        return;
+    }
+    begin({});
+}
+
+void Recorder::begin(std::optional<std::int64_t> struckAt) {
     m_loop = m_with.calibrations.known(m_with.input);
     TakePlan plan = planNow();
+    plan.struckAt = struckAt;
+    m_hasFirstStroke = struckAt.has_value();
     m_playing = recordNow(plan);
     const auto name = m_with.store.begin(m_playing, startOf(m_playing));
     if (!name) return giveUp(name.error());
     m_name = *name;
     plan.file = m_with.store.partFile(m_name);
     if (m_with.input.isMidi()) plan.notesFile = m_with.store.notesFile(m_name);
-    m_with.input.setCharacter(m_characterOf ? m_characterOf(page, m_with.stand.ladder().tempoBpm) : Character{});
+    m_with.input.setCharacter(m_characterOf ? m_characterOf(plan.exercise, m_with.stand.ladder().tempoBpm)
+                                            : Character{});
     if (const auto started = m_with.run.start(plan); !started) {
         throwAway(m_name);
         return giveUp(started.error());
@@ -86,14 +103,22 @@ void Recorder::tick() {
     Q_EMIT ticked();
 }
 
+bool Recorder::stopWaiting() {
+    if (!isWaiting()) return false;
+    m_strokeStart.stop();
+    Q_EMIT brokeOff();
+    Q_EMIT waiting();
+    return true;
+}
+
 void Recorder::stop() {
-    if (!isRecording()) return;
+    if (stopWaiting() || !isRecording()) return;
     Q_EMIT brokeOff();
     m_with.run.stop(TakeRun::End::Played);
 }
 
 void Recorder::discard() {
-    if (!isRecording()) return;
+    if (stopWaiting() || !isRecording()) return;
     Q_EMIT brokeOff();
     m_with.run.stop(TakeRun::End::ThrownAway);
 }
@@ -143,6 +168,9 @@ void Recorder::handOver(FinishedTake finished) {
     }
     if (played.take.hits.empty()) return dropSilence();
     if (!m_playing.simulated) tell(anchorTake(played.take, checkLoop(finished.clicks, m_loop.latencyS), m_loop));
+    // Its first stroke has said where the page lies.
+    if (m_hasFirstStroke && played.take.frame.anchor.kind == AnchorKind::None)
+        played.take.frame.latencyS = m_playing.frame.latencyS;
     Q_EMIT takePlayed(played);
 }
 

@@ -11,6 +11,7 @@
 #include "studio/played_take.h"
 #include "studio/setup.h"
 #include "studio/stand.h"
+#include "studio/stroke_start.h"
 #include "upbeat/logbook/take_store.h"
 #include "upbeat/take/anchor.h"
 
@@ -44,6 +45,8 @@ class Recorder : public QObject {
     [[nodiscard]] bool isRecording() const { return m_with.run.state() == TakeRun::State::Running; }
     /// The take has been stopped, and its last samples are on their way.
     [[nodiscard]] bool isEnding() const { return m_with.run.state() == TakeRun::State::Ending; }
+    /// It begins with the first stroke.
+    [[nodiscard]] bool isWaiting() const { return m_strokeStart.isWaiting(); }
     [[nodiscard]] bool isIdle() const { return m_with.run.state() == TakeRun::State::Idle; }
     /// What has landed so far; also of the last take. Null before the first.
     [[nodiscard]] const LiveTake* live() const { return m_with.run.live(); }
@@ -51,6 +54,7 @@ class Recorder : public QObject {
 
     [[nodiscard]] bool simulatedCounts() const { return m_simulatedCounts; }
 
+    /// Without a count-in it waits for the first stroke.
     void start();
     /// Ends the take now; what was played is handed over.
     void stop();
@@ -59,6 +63,7 @@ class Recorder : public QObject {
 
   Q_SIGNALS:
     void started();
+    void waiting();  ///< For the first stroke, or not any more.
     void ticked();   ///< 60 times a second while a take runs.
     void stopped();  ///< The recording has ended.
     /// The player ended it, or it could not begin, or nothing was heard: no other take should follow by itself.
@@ -71,6 +76,8 @@ class Recorder : public QObject {
   private:
     [[nodiscard]] TakePlan planNow() const;
     [[nodiscard]] TakeRecord recordNow(const TakePlan& plan) const;
+    void begin(std::optional<std::int64_t> struckAt);
+    bool stopWaiting();
     void giveUp(const Error& error);
     void tell(AnchorNews news);
     void dropSilence();
@@ -83,8 +90,10 @@ class Recorder : public QObject {
     CharacterOf m_characterOf;
     bool m_simulatedCounts;
     KnownLoop m_loop;  // of the take that runs
+    StrokeStart m_strokeStart;
     QTimer m_ticker;
     std::string m_name;
+    bool m_hasFirstStroke = false;
     TakeRecord m_playing;  // of the take that runs: what was decided before it
 };
 

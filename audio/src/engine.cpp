@@ -6,11 +6,16 @@
 namespace upbeat {
 
 void AudioEngine::process(std::span<const float> in, std::span<float> out, const Cycle& cycle) noexcept {
-    if (RecordingRun* run = m_active.load(std::memory_order_acquire)) run->process(in, out, cycle);
+    PreRoll* preRoll = m_activePreRoll.load(std::memory_order_acquire);
+    if (RecordingRun* run = m_active.load(std::memory_order_acquire)) {
+        if (preRoll != nullptr) run->beginIn(*preRoll, cycle);
+        run->process(in, out, cycle);
+    }
+    if (preRoll != nullptr) preRoll->push(in, cycle);
     if (Playback* playback = m_playing.load(std::memory_order_acquire)) playInto(out, *playback);
     if (ProbeRun* probe = m_activeProbe.load(std::memory_order_acquire)) probe->process(in, out, cycle);
     // Nobody who does not listen holds it up: what does not fit is not heard.
-    if (InputTap* tap = m_activeTap.load(std::memory_order_acquire)) (void)tap->samples.push(in);
+    if (InputTap* tap = m_activeTap.load(std::memory_order_acquire)) tap->push(in, cycle);
     float peak = m_peak.load(std::memory_order_relaxed);
     for (const float v : in) peak = std::max(peak, std::abs(v));
     m_peak.store(peak, std::memory_order_relaxed);
@@ -21,6 +26,7 @@ void AudioEngine::note(const StruckNote& note) noexcept {
     constexpr float kHardest = 127;
     m_peak.store(std::max(m_peak.load(std::memory_order_relaxed), static_cast<float>(note.velocity) / kHardest));
     if (RecordingRun* run = m_active.load(std::memory_order_acquire)) run->note(note);
+    if (PreRoll* preRoll = m_activePreRoll.load(std::memory_order_acquire)) preRoll->push(note);
     if (InputTap* tap = m_activeTap.load(std::memory_order_acquire)) (void)tap->notes.push(std::span(&note, 1));
 }
 

@@ -26,6 +26,27 @@ RecordingRun::RecordingRun(TakePlan plan, int sampleRate)
         m_clickSounds.at(static_cast<std::size_t>(kind)) = clickSound(kind, sampleRate, m_plan.click.tone);
 }
 
+void RecordingRun::beginIn(const PreRoll& before, const Cycle& cycle) noexcept {
+    if (!m_plan.struckAt || startPosition() >= 0) return;
+    const auto lead = std::llround((m_plan.firstBeatS() + m_plan.latencyS) * m_sampleRate);
+    const std::int64_t origin = *m_plan.struckAt - lead;
+    m_clock.beginAt(origin, cycle);
+    m_start.store(origin, std::memory_order_release);
+    m_silentBefore = cycle.position - origin;  // no click from its middle on
+    // What is not kept, or came before a gap, is a gap of the take.
+    const bool follows = before.to() == cycle.position;
+    const std::int64_t kept = follows ? std::clamp(before.from(), origin, cycle.position) : cycle.position;
+    if (kept > origin) report({0, kept - origin, 0});
+    std::array<float, 256> block{};
+    for (std::int64_t at = kept; at < cycle.position;) {
+        const auto count = std::min<std::int64_t>(std::ssize(block), cycle.position - at);
+        for (std::int64_t i = 0; i < count; ++i) block[static_cast<std::size_t>(i)] = before.at(at + i);
+        handOver(std::span<const float>(block).first(static_cast<std::size_t>(count)), at - origin);
+        at += count;
+    }
+    before.eachNote([this](const StruckNote& struck) { note(struck); });
+}
+
 void RecordingRun::process(std::span<const float> in, std::span<float> out, const Cycle& cycle) noexcept {
     if (isFinished()) return;
     if (startPosition() < 0) m_start.store(cycle.position, std::memory_order_release);
@@ -78,7 +99,7 @@ void RecordingRun::playClicks(std::span<float> out, std::int64_t from) noexcept 
             m_nextClick = index + 1;
             continue;
         }
-        if (!click.audible) continue;
+        if (!click.audible || at < m_silentBefore || TakePlan::kLeadS + click.timeS < m_plan.firstClickS()) continue;
         const auto gain = static_cast<float>(m_plan.clickGain);
         for (std::int64_t i = std::max(at, from); i < std::min(end, to); ++i)
             out[static_cast<std::size_t>(i - from)] += gain * wave[static_cast<std::size_t>(i - at)];

@@ -5,12 +5,16 @@
 
 namespace upbeat {
 
+void TakeClock::beginAt(std::int64_t origin, const Cycle& cycle) noexcept {
+    m_origin = origin;
+    m_clock = cycle.clock;
+    m_expected = cycle.position - origin;
+    m_hasBegun = true;
+}
+
 TakeClock::Placed TakeClock::place(const Cycle& cycle, std::int64_t frames) noexcept {
-    if (m_frames == 0) {
-        m_origin = cycle.position;
-        m_frames = frames;
-        m_clock = cycle.clock;
-    }
+    if (m_frames == 0 && !m_hasBegun) beginAt(cycle.position, cycle);
+    if (m_frames == 0) m_frames = frames;
     if (frames != m_frames) m_broken = true;
     const bool far = std::abs(inTake(cycle.position) - m_expected) > m_bridge;
     if (cycle.clock != m_clock || far) countOn(cycle);

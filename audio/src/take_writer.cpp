@@ -18,7 +18,9 @@ constexpr std::int64_t kLongestGapS = 30;
 
 std::vector<ClickMark> clicksIn(const RecordingRun& run) {
     const TakePlan& plan = run.plan();
-    return clickMarks(plan.click, plan.firstBeatS(), plan.lastClickS(), plan.stopsS());
+    auto marks = clickMarks(plan.click, plan.firstBeatS(), plan.lastClickS(), plan.stopsS());
+    std::erase_if(marks, [&plan](const ClickMark& mark) { return mark.timeS < plan.firstClickS(); });
+    return marks;
 }
 
 /// What sounds at a click of each kind.

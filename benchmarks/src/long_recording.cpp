@@ -83,7 +83,8 @@ Table longRecordingTable() {
     plan.click = clickFor(plan.exercise, Bpm(kTempo));
     plan.bars = static_cast<int>(3.2 * 3600 / kBarS);
     plan.openEnded = true;
-    const TakeRecord whole = recordOf(plan);
+    TakeRecord whole = recordOf(plan);
+    whole.startedAt = stampOf(QDateTime::currentDateTime());
     const std::string name = *archive.store().begin(whole, QDateTime::currentDateTime());
     plan.file = archive.store().partFile(name);
     const auto memory = record(plan, 3, {0.1, 1, 2, 2.99});
@@ -95,7 +96,7 @@ Table longRecordingTable() {
     Table table{"Three hours recorded without a stop", {"", "value"}, {}};
     table.rows.push_back({"memory after 6 minutes, 1, 2, 3 hours, MB",
                           fmt::format("{:.0f}, {:.0f}, {:.0f}, {:.0f}", memory[0], memory[1], memory[2], memory[3])});
-    table.rows.push_back({"takes found (270 were played)", fmt::format("{}", ids ? ids->size() : 0)});
+    table.rows.push_back({"takes found (270 were played)", ids ? fmt::format("{}", ids->size()) : ids.error().sentence()});
     table.rows.push_back({"taking it apart, s", fmt::format("{:.0f}", splitS)});
     table.rows.push_back({"memory meanwhile at its end, MB", fmt::format("{:.0f}", memoryMb())});
     return table;

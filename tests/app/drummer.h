@@ -24,6 +24,7 @@ class Drummer {
     std::atomic<double> onClickMs{-1e9};  ///< Strikes so long after every click that is heard; far below: never.
     std::atomic<int> noteDelay{-240};     ///< Frames from the sound in the microphone to the note.
     std::atomic<int> shakes{0};           ///< Key of a neighbouring pad that every stroke shakes; 0: none.
+    std::atomic<int> cycleUs{300};        ///< Pause between cycles: 5333 is life.
     std::atomic<int> pedal{-1};           ///< Controller 4; below 0: there is none.
 
     Drummer() : m_thread([this](const std::stop_token& token) { run(token); }) {}
@@ -62,7 +63,7 @@ class Drummer {
                 const std::lock_guard lock(m_mutex);
                 if (!m_streams.empty()) cycle();
             }
-            std::this_thread::sleep_for(std::chrono::microseconds(300));
+            std::this_thread::sleep_for(std::chrono::microseconds(cycleUs));
         }
     }
 

@@ -323,6 +323,49 @@ class TestSoundCheck : public QObject {
         QVERIFY2(std::abs(placement->value - 6) < 0.5, qPrintable(QString::number(placement->value)));
     }
 
+    // No count-in: the first stroke is beat 1, though it was over before anybody knew; the click joins on the second.
+    void aTakeCanStartOnTheFirstStroke() {
+        for (const InputId& id : {InputId(kKitchen), InputId(kPads)}) {
+            FirstStart start;
+            PracticeSettings settings = start.studio->setup().settings();
+            settings.countInBars = 0;
+            settings.barsPerTake = 4;
+            settings.latencyMs = 700 / 48.0;
+            start.studio->setup().change(settings);
+            start.choose(id);
+            start.studio->stand().choose("singles-sixteenths");
+            start.studio->stand().setTempo(100);
+            start.window->go(MainWindow::Play);
+            start.key(Qt::Key_Space);
+            QVERIFY(start.studio->recorder().isWaiting());
+            QVERIFY(start.studio->recorder().isIdle());
+            start.key(Qt::Key_Space);  // not yet
+            QVERIFY(!start.studio->recorder().isWaiting());
+            start.key(Qt::Key_Space);
+            QTest::qWait(200);  // some of what came before has to be there
+            start.drummer->cycleUs = 2500;
+            start.drummer->onClickMs = 4;
+            start.strikeUntil(-12, [&] { return start.studio->recorder().isRecording(); });
+            QTRY_VERIFY_WITH_TIMEOUT(start.studio->review().take() && start.studio->review().take()->id > 0, 60000);
+            const auto take = start.studio->review().take();
+            QCOMPARE(take->stored.frame.bars, 4);
+            QVERIFY(take->stored.frame.damaged.empty());
+            // It is there, and where it was said to be; then those on the clicks, and none between. (A machine that
+            // stalls may have left out the first of the clicks.)
+            const double beatS = take->stored.frame.firstBeatS + take->stored.frame.latencyS;
+            std::vector<Hit> firm = take->stored.hits;
+            std::erase_if(firm, [&](const Hit& hit) {
+                return hit.strength < kFirmStrength || hit.timeS < beatS - 0.2 || hit.timeS > beatS + 9.5;
+            });
+            QVERIFY(firm.size() >= 13 && firm.size() <= 16);
+            QVERIFY2(std::abs(firm.front().timeS - beatS) < 0.003, qPrintable(QString::number(firm.front().timeS)));
+            for (std::size_t i = 1; i < firm.size(); ++i) {
+                const double beats = (firm[i].timeS - firm.front().timeS) / 0.6;
+                QVERIFY2(std::abs(beats - std::round(beats)) * 0.6 < 0.025, qPrintable(QString::number(beats)));
+            }
+        }
+    }
+
     void whatDoesNotWorkSaysWhatToDo() {
         FirstStart start;
         start.choose(kKitchen);

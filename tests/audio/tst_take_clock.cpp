@@ -5,6 +5,7 @@
 #include <cmath>
 
 #include "recording_room.h"
+#include "upbeat/audio/engine.h"
 
 using namespace upbeat;
 using namespace upbeat::test;
@@ -91,6 +92,61 @@ class TestTakeClock : public QObject {
             QVERIFY2(std::abs(sound->samples[i] - expected) < 1e-6F, qPrintable(QString::number(i)));
         }
     }
+    // A take whose beat 1 was struck half a second ago holds it, sample for sample, and its note.
+    void aTakeReachesBackToItsFirstStroke_data() {
+        QTest::addColumn<int>("reach");
+        QTest::addColumn<int>("gapAt");
+        QTest::addColumn<int>("lost");
+        QTest::newRow("all of it") << 24000 << 0 << 0;
+        QTest::newRow("over a gap") << 24000 << 4096 << 24000 + 12000 - 4096;
+        QTest::newRow("longer than is kept") << 12 * 48000 << 0 << 2 * 48000 + 12000;
+    }
+    void aTakeReachesBackToItsFirstStroke() {
+        QFETCH(int, reach);
+        QFETCH(int, gapAt);
+        QFETCH(int, lost);
+        const auto valueAt = [](std::int64_t position) { return static_cast<float>(position % 4096) / 8192.0F; };
+        OfflineStream stream(48000, 256, [&](std::span<float> in, std::int64_t position) {
+            for (std::size_t i = 0; i < in.size(); ++i) in[i] = valueAt(position + static_cast<std::int64_t>(i));
+        });
+        AudioEngine engine;
+        engine.keepIn(std::make_shared<PreRoll>(48000));
+        (void)stream.start(engine);
+        for (int i = 0; i < 3000; ++i) {
+            if (gapAt > 0 && i == 3000 - gapAt / 256) stream.drop(4096);
+            (void)stream.cycle();
+        }
+        QTemporaryDir dir;
+        TakePlan plan = planOf(200, 2);
+        plan.click.countInBars = 0;
+        plan.struckAt = stream.position() - reach;
+        plan.file = dir.filePath(QStringLiteral("a.flac")).toStdString();
+        engine.note({*plan.struckAt, 38, 90});
+        const auto run = std::make_shared<RecordingRun>(plan, 48000);
+        const auto writer = TakeWriter::start(run);
+        engine.startRun(run);
+        while (!run->isFinished())
+            if (run->isBackedUp())
+                std::this_thread::yield();
+            else
+                (void)stream.cycle();
+        engine.clearRun();
+        const FinishedTake take = (*writer)->finish();
+        const std::int64_t origin = *plan.struckAt - 12000;  // a lead of a quarter of a second
+        QCOMPARE(run->startPosition(), origin);
+        QCOMPARE(take.take.hits.size(), std::size_t{1});
+        QVERIFY(std::abs(take.take.hits[0].timeS - plan.firstBeatS()) < 1e-9);
+        QCOMPARE(take.take.frame.damaged.size(), std::size_t(lost > 0 ? 1 : 0));
+        if (lost > 0) QCOMPARE(std::llround(take.take.frame.damaged[0].toS * 48000), std::int64_t{lost});
+        const auto sound = readSound(plan.file);
+        QCOMPARE(static_cast<std::int64_t>(sound->samples.size()), run->totalFrames());
+        for (std::int64_t i = 0; i < std::ssize(sound->samples); ++i) {
+            const float expected = i < lost ? 0.0F : valueAt(origin + i);
+            QVERIFY2(std::abs(sound->samples[static_cast<std::size_t>(i)] - expected) < 1e-6F,
+                     qPrintable(QString::number(i)));
+        }
+    }
+
     void aClickThatLeaksIntoTheMicrophoneIsNoStroke_data() {
         QTest::addColumn<int>("delay");
         QTest::addColumn<double>("gain");

@@ -5,6 +5,7 @@
 #include <mutex>
 #include <vector>
 
+#include "upbeat/audio/pre_roll.h"
 #include "upbeat/audio/probe_run.h"
 #include "upbeat/audio/recording_run.h"
 #include "upbeat/audio/stream.h"
@@ -27,6 +28,12 @@ class AudioEngine : public AudioProcess {
     /// Runs a probe, or lets what comes in be heard, until another call or null.
     void probe(std::shared_ptr<ProbeRun> probe) { swap(m_probe, m_activeProbe, std::move(probe)); }
     void tap(std::shared_ptr<InputTap> tap) { swap(m_tap, m_activeTap, std::move(tap)); }
+    /// Ends it, unless somebody else has begun to listen meanwhile.
+    void untap(const std::shared_ptr<InputTap>& tap) {
+        if (m_activeTap.load() == tap.get()) swap(m_tap, m_activeTap, {});
+    }
+    /// Where what came in before a take is kept.
+    void keepIn(std::shared_ptr<PreRoll> preRoll) { swap(m_preRoll, m_activePreRoll, std::move(preRoll)); }
 
     /// Plays a sound, mixed into whatever runs, once or round and round; a second call replaces the first.
     void play(std::shared_ptr<const Sound> sound, double gain, bool loop = false);
@@ -64,6 +71,7 @@ class AudioEngine : public AudioProcess {
     std::atomic<Playback*> m_playing{nullptr};
     std::atomic<ProbeRun*> m_activeProbe{nullptr};
     std::atomic<InputTap*> m_activeTap{nullptr};
+    std::atomic<PreRoll*> m_activePreRoll{nullptr};
     std::atomic<std::int64_t> m_cycles{0};
     std::atomic<float> m_peak{0.0F};
 
@@ -72,6 +80,7 @@ class AudioEngine : public AudioProcess {
     std::shared_ptr<Playback> m_playback;
     std::shared_ptr<ProbeRun> m_probe;
     std::shared_ptr<InputTap> m_tap;
+    std::shared_ptr<PreRoll> m_preRoll;
     std::vector<Retired> m_retired;
 };
 

@@ -45,8 +45,15 @@ class ProbeRun {
 struct InputTap {
     explicit InputTap(int sampleRate) : samples(static_cast<std::size_t>(4) * static_cast<std::size_t>(sampleRate)) {}
 
+    /// Audio thread.
+    void push(std::span<const float> in, const Cycle& cycle) noexcept {
+        if (start.load(std::memory_order_relaxed) < 0) start.store(cycle.position, std::memory_order_relaxed);
+        (void)samples.push(in);
+    }
+
     SpscRing<float> samples;
     SpscRing<StruckNote> notes{256};
+    std::atomic<std::int64_t> start{-1};  ///< Position of the first sample in the stream; -1 before it.
 };
 
 }  // namespace upbeat

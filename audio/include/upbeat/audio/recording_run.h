@@ -6,6 +6,7 @@
 #include <span>
 #include <vector>
 
+#include "upbeat/audio/pre_roll.h"
 #include "upbeat/audio/spsc_ring.h"
 #include "upbeat/audio/stream.h"
 #include "upbeat/audio/take_clock.h"
@@ -26,6 +27,10 @@ struct LostFrames {
 class RecordingRun {
   public:
     RecordingRun(TakePlan plan, int sampleRate);
+
+    /// Audio thread, before `process`: a take whose beat 1 was struck already begins in what came before this cycle, as
+    /// far as that is kept. Nothing happens to one that has begun or begins as usual.
+    void beginIn(const PreRoll& before, const Cycle& cycle) noexcept;
 
     /// Audio thread. The first call fixes the start of the take.
     void process(std::span<const float> in, std::span<float> out, const Cycle& cycle) noexcept;
@@ -69,6 +74,7 @@ class RecordingRun {
     std::atomic<bool> m_isShort{false};
     std::array<std::vector<float>, 3> m_clickSounds;
     std::int64_t m_nextClick = 0;
+    std::int64_t m_silentBefore = 0;
     TakeClock m_clock;
     SpscRing<float> m_samples;
     SpscRing<LostFrames> m_losses;

@@ -20,6 +20,8 @@ class TakeClock {
         std::int64_t gap = 0;   ///< Frames before it that never came.
         std::int64_t skip = 0;  ///< Frames of the cycle that an earlier one has delivered: not to be written again.
     };
+    /// Before the first cycle: frame 0 of the take stands at `origin` and everything before this cycle is placed.
+    void beginAt(std::int64_t origin, const Cycle& cycle) noexcept;
     Placed place(const Cycle& cycle, std::int64_t frames) noexcept;
 
     /// From the first cycle on that could not be bridged.
@@ -37,6 +39,7 @@ class TakeClock {
     std::int64_t m_frames = 0;  // in a cycle; 0 before the first
     int m_clock = 0;
     std::int64_t m_expected = 0;
+    bool m_hasBegun = false;
     bool m_broken = false;
 };
 

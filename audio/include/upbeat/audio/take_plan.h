@@ -14,10 +14,13 @@ struct TakePlan {
     Exercise exercise;
     ClickPlan click;
     int bars = 8;
-    bool openEnded = false;           ///< Until it is stopped; `bars` are the most there can be. No hits are kept.
-    double latencyS = 0;              ///< Calibrated round trip, taken off every onset.
-    double longestLoopS = 0.1;        ///< The click is looked for so long after it was played.
-    double clickGain = 0.5;           ///< Peak of a click, 0 to 1.
+    bool openEnded = false;     ///< Until it is stopped; `bars` are the most there can be. No hits are kept.
+    double latencyS = 0;        ///< Calibrated round trip, taken off every onset.
+    double longestLoopS = 0.1;  ///< The click is looked for so long after it was played.
+    double clickGain = 0.5;     ///< Peak of a click, 0 to 1.
+    /// Where beat 1 was struck already, a position of the stream: the take reaches back to it, has no count-in, and its
+    /// click joins on the second beat.
+    std::optional<std::int64_t> struckAt;
     std::filesystem::path file;       ///< Where the FLAC goes; empty: nothing is written.
     std::optional<PadKit> pads;       ///< What the notes of a MIDI instrument mean; none: as General MIDI has it.
     std::filesystem::path notesFile;  ///< Where the notes of a MIDI instrument go meanwhile; empty: nowhere.
@@ -35,6 +38,8 @@ struct TakePlan {
     }
 
     [[nodiscard]] double firstBeatS() const { return kLeadS + click.firstBeat().value(); }
+    /// The first click that is played.
+    [[nodiscard]] double firstClickS() const { return struckAt ? firstBeatS() + 0.9 * click.beat().value() : 0; }
     [[nodiscard]] double playingS() const { return barStartS(exercise, click.tempo, bars); }
     /// The bar line after the last bar, which the click still plays.
     [[nodiscard]] double stopsS() const { return firstBeatS() + playingS() + 1e-6; }
