@@ -135,6 +135,9 @@ void LookPlace::fillLenses() {
 void LookPlace::setLens(Lens lens) {
     m_lens = lens;
     FieldData field = fieldThrough(lens, m_with.review.take()->analysis);
+    // In balance the take itself is the measure.
+    if (lens != Lens::Balance)
+        setHeights(field, pageLevelsIn(m_with.setup), m_with.review.take()->analysis.matched.exercise);
     field.gaps = gapsOf(m_with.review.take()->stored.exercise, m_with.review.take()->stored.frame);
     m_field->setData(std::move(field));
     m_lensHint->setText(lensHint(lens));

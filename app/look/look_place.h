@@ -12,6 +12,7 @@
 #include "strokes/field_view.h"
 #include "strokes/lens.h"
 #include "studio/next_steps.h"
+#include "studio/own_levels.h"
 #include "studio/playback.h"
 #include "studio/review.h"
 #include "studio/stand.h"
@@ -28,6 +29,7 @@ class LookPlace : public Place {
         NextSteps& nextSteps;
         Playback& playback;
         Stand& stand;
+        const Setup& setup;
     };
     explicit LookPlace(const With& with, QWidget* parent = nullptr);
     void enter() override;

@@ -10,6 +10,7 @@
 
 #include "place/verdict_bar.h"
 #include "strokes/stroke_painter.h"
+#include "studio/own_levels.h"
 
 namespace upbeat {
 
@@ -65,10 +66,11 @@ void PlayPlace::paintPhrase(QPainter& painter, const QRectF& box) const {
     painter.setPen(QPen(theme.edge, 1.4));
     painter.drawLine(QPointF(box.left() + 10, view.base), QPointF(box.right() - 10, view.base));
     const auto slots = slotsOf(e);
+    const PageLevels levels = pageLevelsIn(m_with.setup);
     for (std::size_t i = 0; i < e.strokes.size(); ++i)
         if (view.shows(m_page.strokePlaces[i]))
             strokes.target(QPointF(view.xOf(m_page.strokePlaces[i]) + slots[i] * 1.6 * view.width, view.base),
-                           strokeHeight(targetDb(e, e.strokes[i]), view.scale));
+                           strokeHeight(heightDb(levels, e, e.strokes[i]), view.scale));
     if (live != nullptr && live->passNow() > 0) paintLive(painter, view, *live);
     for (const FieldColumn& c : m_page.columns) {
         if (!view.shows(c.place)) continue;

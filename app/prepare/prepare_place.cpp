@@ -220,6 +220,7 @@ void PreparePlace::enter() {
 void PreparePlace::showExercise() {
     const Exercise& e = m_with.stand.exercise();
     m_trains->setText(leadOf(e));
+    m_line->setLevels(pageLevelsIn(m_with.setup));
     if (!m_with.manuscript.isOpen()) m_line->setExercise(e);
     if (panel() == Stages) m_stages->refresh();
     m_hear->refresh();

@@ -55,7 +55,7 @@ void MainWindow::buildPlaces() {
                                       s.inputs(), s.input(), s.soundCheck(), s.playback(), s.log(), s.notices()},
                                      m_stack);
     auto* play = new PlayPlace({s.stand(), s.recorder(), s.handsFree(), s.setup(), s.input()}, m_stack);
-    auto* look = new LookPlace({s.review(), s.nextSteps(), s.playback(), s.stand()}, m_stack);
+    auto* look = new LookPlace({s.review(), s.nextSteps(), s.playback(), s.stand(), s.setup()}, m_stack);
     auto* climb = new ClimbPlace({s.stand(), s.review(), s.nextSteps(), s.recorder(), s.handsFree(), s.log()}, m_stack);
     auto* log = new LogPlace({s.log(), s.review(), s.stand()}, m_stack);
     m_places = {prepare, play, look, climb, log};

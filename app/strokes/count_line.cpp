@@ -18,6 +18,12 @@ constexpr double kHandsShare = 0.66;  // of a folded row: above the line
 
 }  // namespace
 
+void CountLine::setLevels(const PageLevels& levels) {
+    if (levels == m_levels) return;
+    m_levels = levels;
+    update();
+}
+
 CountLine::CountLine(QWidget* parent) : QWidget(parent) {
     setMinimumHeight(60);
 }
@@ -138,14 +144,14 @@ void CountLine::paintVoice(QPainter& painter, std::size_t row, Voice voice) cons
 
 /// Folded, both hands of one count stand side by side, and the feet hang below the line.
 StrokeShape CountLine::shapeOf(const Stroke& s, const QPointF& foot, const StrokeScale& scale, double width) const {
-    if (!m_folded) return shapeStroke(foot, 0, targetDb(m_exercise, s), s.limb, scale);
+    if (!m_folded) return shapeStroke(foot, 0, heightDb(m_levels, m_exercise, s), s.limb, scale);
     const auto isOtherHand = [&s](const Stroke& o) { return o.at == s.at && o.limb != s.limb && isHand(o.limb); };
     if (isHand(s.limb)) {
         const bool shared = std::any_of(m_exercise.strokes.begin(), m_exercise.strokes.end(), isOtherHand);
         const double aside = shared ? (s.limb == Limb::RightHand ? width : -width) : 0.0;
-        return shapeStroke(foot + QPointF(aside, 0), 0, targetDb(m_exercise, s), s.limb, scale);
+        return shapeStroke(foot + QPointF(aside, 0), 0, heightDb(m_levels, m_exercise, s), s.limb, scale);
     }
-    StrokeShape shape = shapeStroke(foot + QPointF(0, 3), 0, targetDb(m_exercise, s), s.limb, scale);
+    StrokeShape shape = shapeStroke(foot + QPointF(0, 3), 0, heightDb(m_levels, m_exercise, s), s.limb, scale);
     const double reach = (1 - kHandsShare) / kHandsShare * (shape.foot.y() - shape.tip.y());
     shape.tip = shape.foot + QPointF(0, reach);
     return shape;
@@ -160,7 +166,7 @@ void CountLine::paintStroke(QPainter& painter, std::size_t index, const QRectF& 
     const StrokePainter strokes(painter, theme, width);
     const StrokeShape shape = shapeOf(s, {x(m_page.strokePlaces[index]), base}, scale, width);
     const QPointF foot = shape.foot;
-    if (shape.tip.y() < foot.y()) strokes.target(foot, strokeHeight(targetDb(m_exercise, s), scale));
+    if (shape.tip.y() < foot.y()) strokes.target(foot, strokeHeight(heightDb(m_levels, m_exercise, s), scale));
     for (int g = graceNotes(s.ornament); g > 0; --g)
         StrokePainter(painter, theme, 0.6 * width)
             .stroke(shapeStroke(foot - QPointF(3.2 * width * g, 0), 0, -24,

@@ -3,6 +3,7 @@
 #include <QWidget>
 
 #include "strokes/field_data.h"
+#include "strokes/page_levels.h"
 
 namespace upbeat {
 
@@ -14,6 +15,8 @@ class CountLine : public QWidget {
     explicit CountLine(QWidget* parent = nullptr);
     void setExercise(const Exercise& exercise);
     [[nodiscard]] const Exercise& exercise() const { return m_exercise; }
+    /// How high the three classes stand.
+    void setLevels(const PageLevels& levels);
     void setFolded(bool folded);
     [[nodiscard]] bool isFolded() const { return m_folded; }
     /// First bar in view (from 0) and how many bars fit.
@@ -37,7 +40,7 @@ class CountLine : public QWidget {
     [[nodiscard]] double placeAt(double pixel) const;
 
   private:
-    static constexpr double kLow = 130;          // lower lines save on words and letters
+    static constexpr double kLow = 130;  // lower lines save on words and letters
     [[nodiscard]] double left() const;
     [[nodiscard]] double wordsHeight() const;
     void paintSpans(QPainter& painter) const;
@@ -51,6 +54,7 @@ class CountLine : public QWidget {
 
     Exercise m_exercise;
     FieldData m_page;
+    PageLevels m_levels;
     int m_firstBar = 0;
     bool m_folded = false;
 };

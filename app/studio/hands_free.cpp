@@ -49,7 +49,10 @@ void HandsFree::rest() {
 
 /// Without its input it waits until that is back.
 void HandsFree::next() {
-    if (m_with.input.isAlive()) m_with.recorder.start();
+    if (m_with.watch.isThere())
+        m_with.recorder.start();
+    else
+        m_with.watch.waitForIt();
 }
 
 }  // namespace upbeat

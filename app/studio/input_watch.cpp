@@ -50,8 +50,10 @@ void InputWatch::takeEnded() {
 
 /// Quietly, for why it is away has been said, and without waiting: nobody has asked for it.
 void InputWatch::lookAgain() {
-    if (m_with.input.isAlive() || m_with.input.isOpening() || m_with.run.state() != TakeRun::State::Idle) return;
+    if (m_with.input.isOpening() || m_with.run.state() != TakeRun::State::Idle) return;
+    if (isThere()) return cameBack();  // plugged in again, while its stream went on
     m_isAway = true;
+    if (m_with.input.isAlive()) return;
     (void)m_with.input.open(m_wanted, 0);
 }
 

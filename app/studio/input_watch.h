@@ -28,6 +28,10 @@ class InputWatch : public QObject {
     void open();
     /// Whether it is there now, or can be opened at once; else says what is in the way.
     [[nodiscard]] bool isReady();
+    /// Open, and something is connected to it.
+    [[nodiscard]] bool isThere() const { return m_with.input.health() == StreamHealth::Alive; }
+    /// Somebody waits for it: `back` comes when it is there, however short it was away.
+    void waitForIt() { m_isAway = true; }
     /// Something is about to be played: where nothing can be heard of it, that is said, once.
     void tellOfSilence();
     /// A take has ended: what was put off is done.

@@ -22,4 +22,9 @@ void keepOwnLevels(Setup& setup, const OwnLevels& own) {
                       {{QStringLiteral("ghostDb"), own.ghostDb}, {QStringLiteral("accentDb"), own.accentDb}});
 }
 
+PageLevels pageLevelsIn(const Setup& setup) {
+    const auto own = ownLevelsIn(setup);
+    return own ? PageLevels{own->ghostDb - own->accentDb, -own->accentDb} : PageLevels();
+}
+
 }  // namespace upbeat

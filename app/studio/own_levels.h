@@ -2,6 +2,7 @@
 
 #include <optional>
 
+#include "strokes/page_levels.h"
 #include "studio/setup.h"
 
 namespace upbeat {
@@ -15,5 +16,8 @@ struct OwnLevels {
 /// None before they were played.
 [[nodiscard]] std::optional<OwnLevels> ownLevelsIn(const Setup& setup);
 void keepOwnLevels(Setup& setup, const OwnLevels& own);
+
+/// The heights of the page that follow from them; the usual ones where none are known.
+[[nodiscard]] PageLevels pageLevelsIn(const Setup& setup);
 
 }  // namespace upbeat

@@ -8,6 +8,18 @@
 
 namespace upbeat {
 
+namespace {
+
+/// From somewhere in the middle on nothing can be trusted.
+bool lostItsTime(const TakeRecord& take) {
+    constexpr double kLongS = 1;
+    const auto& damaged = take.frame.damaged;
+    return !damaged.empty() && damaged.back().toS >= take.durationS - 0.01 &&
+           damaged.back().toS - damaged.back().fromS > kLongS;
+}
+
+}  // namespace
+
 Recorder::Recorder(const With& with, CharacterOf characterOf, bool simulatedCounts)
     : m_with(with),
       m_characterOf(std::move(characterOf)),
@@ -167,11 +179,23 @@ void Recorder::handOver(FinishedTake finished) {
         return;
     }
     if (played.take.hits.empty()) return dropSilence();
+    if (lostItsTime(played.take)) tellOfLostTime();
     if (!m_playing.simulated) tell(anchorTake(played.take, checkLoop(finished.clicks, m_loop.latencyS), m_loop));
     // Its first stroke has said where the page lies.
     if (m_hasFirstStroke && played.take.frame.anchor.kind == AnchorKind::None)
         played.take.frame.latencyS = m_playing.frame.latencyS;
     Q_EMIT takePlayed(played);
+}
+
+/// The machine slept, the server was started again, another program has changed the rate or the period.
+void Recorder::tellOfLostTime() {
+    if (!m_with.watch.isThere())
+        return m_with.notices.complain(
+            tr("The input was unplugged in the middle of the take: what came after it is not measured. When it is "
+               "plugged in again, it goes on."));
+    m_with.notices.complain(
+        tr("The sound device lost its time in the middle of the take: what came after it is not measured. It happens "
+           "when the machine sleeps, or another program changes how the device runs."));
 }
 
 /// Silence is not playing: an unplugged or muted microphone has missed no strokes.

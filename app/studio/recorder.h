@@ -81,6 +81,7 @@ class Recorder : public QObject {
     void giveUp(const Error& error);
     void tell(AnchorNews news);
     void dropSilence();
+    void tellOfLostTime();
     void tick();
     void finish();
     void handOver(FinishedTake finished);

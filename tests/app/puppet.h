@@ -14,7 +14,9 @@ struct Strings {
     std::atomic<bool> gone{false};
     std::atomic<bool> silent{false};  ///< It gives nothing any more, and says nothing of it.
     std::atomic<bool> unplugged{false};
-    std::atomic<bool> muted{false};  ///< Nothing but silence arrives.
+    std::atomic<std::int64_t> jump{0};  ///< Its clock is that far ahead of what it was.
+    std::atomic<int> clock{0};          ///< Another number: another clock.
+    std::atomic<bool> muted{false};     ///< Nothing but silence arrives.
 };
 
 /// The simulated player behind a device that can be unplugged, stall or leave.
@@ -43,7 +45,9 @@ class PuppetStream : public DuplexStream, private AudioProcess {
         if (m_strings->gone.load() || m_strings->silent.load()) return;
         std::array<float, 4096> silence{};
         const auto heard = m_strings->muted.load() ? std::span<const float>(silence).first(in.size()) : in;
-        m_process->process(heard, out, {cycle.position, cycle.late || m_strings->unplugged.load(), cycle.clock});
+        m_process->process(heard, out,
+                           {cycle.position + m_strings->jump, cycle.late || m_strings->unplugged.load(),
+                            cycle.clock + m_strings->clock});
     }
 
     std::shared_ptr<Strings> m_strings;

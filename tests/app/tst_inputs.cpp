@@ -111,6 +111,27 @@ class TestInputs : public QObject {
         room.studio->settle();
     }
 
+    void handsFreeWaitsUntilItsInputIsPluggedInAgain() {
+        PuppetRoom room;
+        PracticeSettings settings = room.studio->setup().settings();
+        settings.restS = 1;
+        settings.barsPerTake = 2;
+        room.studio->setup().change(settings);
+        const QSignalSpy failed(&room.studio->notices(), &Notices::failed);
+        room.studio->handsFree().set(true);
+        room.playUntilBeat(5);
+        room.strings->unplugged = true;
+        QTRY_VERIFY_WITH_TIMEOUT(room.studio->recorder().isIdle() && !room.studio->log().takes().empty(), 60000);
+        QVERIFY(failed.back().front().toString().contains(QStringLiteral("unplugged")));
+        QTRY_VERIFY_WITH_TIMEOUT(!room.studio->handsFree().isResting(), 60000);
+        QTest::qWait(50);
+        QVERIFY(room.studio->recorder().isIdle() && room.studio->handsFree().isOn());
+        room.strings->unplugged = false;
+        QTRY_VERIFY_WITH_TIMEOUT(room.studio->recorder().isRecording(), 60000);
+        room.studio->handsFree().set(false);
+        room.studio->settle();
+    }
+
     void thereIsOneListAndItKeepsItselfFresh() {
         PuppetRoom room(SimulatedInput{});
         MainWindow window(*room.studio);

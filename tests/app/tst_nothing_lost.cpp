@@ -118,6 +118,33 @@ class TestNothingLost : public QObject {
         QCOMPARE(reason(room.studio->review().take()->analysis), reason(take->analysis));
     }
 
+    // The machine slept, or the server came back with another clock.
+    void aDeviceThatLosesItsTimeIsSaidAndTheRestIsNotMeasured_data() {
+        QTest::addColumn<bool>("sleeps");
+        QTest::newRow("sleep") << true;
+        QTest::newRow("another clock") << false;
+    }
+    void aDeviceThatLosesItsTimeIsSaidAndTheRestIsNotMeasured() {
+        QFETCH(bool, sleeps);
+        PuppetRoom room;
+        const QSignalSpy failed(&room.studio->notices(), &Notices::failed);
+        room.playUntilBeat(20);
+        if (sleeps)
+            room.strings->jump = std::int64_t{3600} * 48000;
+        else
+            room.strings->clock = 7;
+        QTRY_VERIFY_WITH_TIMEOUT(room.studio->review().take() && room.studio->review().take()->id > 0, 60000);
+        const TakeFrame& frame = room.studio->review().take()->stored.frame;
+        QCOMPARE(frame.damaged.size(), std::size_t{1});
+        QVERIFY(frame.damaged[0].fromS > frame.firstBeatS + 15);
+        QVERIFY(failed.back().front().toString().contains(QStringLiteral("lost its time")));
+        // The next take begins anew.
+        room.studio->recorder().start();
+        const auto before = room.studio->review().take();
+        QTRY_VERIFY_WITH_TIMEOUT(room.studio->review().take() != before, 60000);
+        QVERIFY(room.studio->review().take()->stored.frame.damaged.empty());
+    }
+
     void anInputChosenInATakeIsOpenedWhenItHasEnded() {
         PuppetRoom room;
         QVERIFY(!room.studio->input().isSimulated());

@@ -145,6 +145,8 @@ class TestSoundCheck : public QObject {
         start.strikeAllLevels();
         const auto own = ownLevelsIn(start.studio->setup());
         QVERIFY(own && std::abs(own->ghostDb + 12) < 2 && std::abs(own->accentDb - 12) < 2);
+        const PageLevels page = pageLevelsIn(start.studio->setup());
+        QVERIFY(std::abs(page.ghostDb + 24) < 2 && std::abs(page.tapDb + 12) < 2);
         start.picture("sound-check-levels");
         start.key(Qt::Key_Return);
         // And the proof: struck 8 ms behind the click.

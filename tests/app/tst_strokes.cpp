@@ -86,6 +86,24 @@ class TestStrokes : public QObject {
         QVERIFY(targetDb(Level::Ghost) < targetDb(Level::Tap) && targetDb(Level::Tap) < targetDb(Level::Accent));
     }
 
+    // As the player plays them; what a swell asks for stays.
+    void thePageStandsAsHighAsThePlayerPlays() {
+        const Exercise page = *builtInExercise("ghosted-backbeat");
+        const PageLevels own{-26, -9};
+        for (const Stroke& s : page.strokes) {
+            const double usual = heightDb({}, page, s);
+            QCOMPARE(usual, targetDb(page, s));
+            const double height = heightDb(own, page, s);
+            QCOMPARE(height, s.level == Level::Ghost ? -26.0 : s.level == Level::Tap ? -9.0 : 0.0);
+        }
+        FieldData field = fieldOf(analysisOf("ghosted-backbeat", 2, machine()));
+        setHeights(field, own, page);
+        QVERIFY(std::any_of(field.averages.begin(), field.averages.end(),
+                            [](const FieldAverage& a) { return a.targetDb == -26; }));
+        QVERIFY(std::none_of(field.averages.begin(), field.averages.end(),
+                             [](const FieldAverage& a) { return a.targetDb == targetDb(Level::Ghost); }));
+    }
+
     void feetTellTheLimb() {
         QCOMPARE(footOf(Limb::RightHand), Foot::Dot);
         QCOMPARE(footOf(Limb::LeftHand), Foot::Ring);
