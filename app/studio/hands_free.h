@@ -18,7 +18,7 @@ class HandsFree : public QObject {
         Recorder& recorder;
         Playback& playback;
         const AudioInput& input;
-        const InputWatch& watch;
+        InputWatch& watch;
         NextSteps& nextSteps;
         PracticeClock& clock;
     };
