@@ -7,6 +7,7 @@
 #include <QProcess>
 #include <QStandardPaths>
 #include <QTemporaryDir>
+#include <QScopeGuard>
 #include <QTest>
 
 #include "device_takes.h"
@@ -127,11 +128,12 @@ class TestJack : public QObject {
         const QByteArray other = serverName() + "-dies";
         startServer(server, other);
         qputenv("JACK_DEFAULT_SERVER", other);
+        const auto back = qScopeGuard([] { qputenv("JACK_DEFAULT_SERVER", serverName()); });
         QTRY_VERIFY_WITH_TIMEOUT(jackInputs().has_value() || server.state() == QProcess::NotRunning, 30000);
+        QVERIFY2(server.state() == QProcess::Running, server.readAll().constData());
         AudioEngine engine;
         JackStream stream(JackInput{});
         QTRY_VERIFY_WITH_TIMEOUT(stream.start(engine).has_value(), 60000);
-        qputenv("JACK_DEFAULT_SERVER", serverName());
         verifyDeath(engine, stream, planFor("singles-sixteenths", 240, 64), [&] {
             server.kill();
             QVERIFY(server.waitForFinished(30000));
