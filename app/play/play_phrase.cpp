@@ -129,7 +129,10 @@ void PlayPlace::paintLevel(QPainter& painter, const QRectF& box) const {
     if (m_levelDb > -45) words = tr("room to spare");
     if (m_levelDb > -12) words = tr("good");
     if (m_levelDb > -3) words = tr("too loud: turn the input down");
-    if (!m_with.recorder.isRecording()) words = tr("listening starts with the take");
+    if (m_with.recorder.isWaiting())
+        words = tr("listening");
+    else if (!m_with.recorder.isRecording())
+        words = tr("listening starts with the take");
     if (const int lost = m_with.recorder.losses(); lost > 0)
         words = counted(lost, UPBEAT_TEXT("a gap in the recording"), UPBEAT_TEXT_N("%n gaps in the recording"));
     painter.drawText(QRectF(left + kBars * step + 16, box.top(), box.width(), box.height()), Qt::AlignVCenter, words);

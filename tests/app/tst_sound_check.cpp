@@ -337,6 +337,7 @@ class TestSoundCheck : public QObject {
             start.choose(id);
             start.studio->stand().choose("singles-sixteenths");
             start.studio->stand().setTempo(100);
+            start.press(QStringLiteral("Understood"));
             start.window->go(MainWindow::Play);
             start.key(Qt::Key_Space);
             QVERIFY(start.studio->recorder().isWaiting());
