@@ -123,6 +123,7 @@ std::vector<Sounding> soundings(std::span<const Hit> hits, double firstBeatS, do
             const bool atOnce = hits[j].timeS - hits[k].timeS < kSecondSoundS && hits[k].strength >= kFirmStrength;
             if (atOnce || (!louder && !clear)) sounding.echo = true;
         }
+        if (hits[j].foreign) sounding.echo = true;  // only where nothing else can have been meant
         list.push_back(sounding);
     }
     return list;

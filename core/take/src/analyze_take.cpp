@@ -3,6 +3,7 @@
 #include <algorithm>
 #include <cmath>
 
+#include "upbeat/align/foreign_sounds.h"
 #include "upbeat/take/take_bounds.h"
 
 namespace upbeat {
@@ -27,10 +28,22 @@ Measures measure(const MatchedTake& take) {
     return m;
 }
 
+namespace {
+
+/// What nobody wrote and is unlike the strokes of the take is known once the take was matched.
+MatchedTake matchApartFromVoices(const Exercise& exercise, const TakeFrame& frame, const HeardTake& heard) {
+    MatchedTake first = matchTake(exercise, frame, heard);
+    HeardTake marked = heard;
+    if (!markForeign(first, marked)) return first;
+    return matchTake(exercise, frame, marked);
+}
+
+}  // namespace
+
 TakeAnalysis analyzeTake(const Exercise& exercise, const TakeFrame& frame, const HeardTake& heard,
                          const CoachPlan& plan) {
     TakeAnalysis analysis;
-    analysis.matched = matchTake(exercise, frame, heard);
+    analysis.matched = matchApartFromVoices(exercise, frame, heard);
     analysis.measures = measure(analysis.matched);
     analysis.gates = judge(analysis.matched, analysis.measures, plan.profile);
     analysis.findings = findFaults(analysis.matched, analysis.measures, plan.profile);
