@@ -112,7 +112,7 @@ QWidget* PreparePlace::buildStand() {
     connect(m_edit, &EditPanel::pageWanted, m_line, qOverload<>(&QWidget::setFocus));
     m_stages = new StagesPanel({m_with.stand, m_with.takingApart}, stand);
     m_sound = new SoundCheckPanel(m_with.soundCheck, stand);
-    connect(m_sound, &SoundCheckPanel::left, this, [this] { showPanel(Controls); });
+    connect(m_sound, &SoundCheckPanel::left, this, &PreparePlace::leaveSoundCheck);
     QWidget* rolling = buildControls(stand);
     m_panels = new QStackedWidget(stand);
     for (QWidget* panel :
@@ -124,6 +124,14 @@ QWidget* PreparePlace::buildStand() {
     connect(m_line, &CountLineEditor::left, &m_with.manuscript, &Manuscript::close);
     connect(m_stages, &StagesPanel::chosen, this, &PreparePlace::playWanted);
     return stand;
+}
+
+/// Its last step is a take of its own: the voices of a kit are taught by playing them.
+void PreparePlace::leaveSoundCheck() {
+    showPanel(Controls);
+    if (m_with.lessons.canTeach() && !m_with.lessons.isTaught())
+        m_with.notices.say(tr(
+            "This page has several drums: Ctrl+T teaches the microphone to tell them apart, in less than a minute."));
 }
 
 void PreparePlace::showPanel(Panel panel) {

@@ -74,6 +74,7 @@ class PreparePlace : public Place {
     [[nodiscard]] QWidget* buildControls(QWidget* stand);
     void addKeys();
     void addFileKeys();
+    void leaveSoundCheck();
     void showExercise();
     void showCleanTempos();
     void teach();

@@ -31,6 +31,7 @@ Result<PadTiming> timingOf(const ProbeRun& probe, const std::vector<StruckNote>&
     for (const Hit& hit : detector.take())
         if (hit.strength >= kFirmStrength) soundsS.push_back(hit.timeS);
     std::vector<double> notesS;
+    notesS.reserve(notes.size());
     for (const StruckNote& note : notes)
         notesS.push_back(static_cast<double>(probe.inRecording(note.position)) / probe.recorded().sampleRate);
     return padTiming(notesS, soundsS);

@@ -2,6 +2,7 @@
 #include <QComboBox>
 #include <QLabel>
 #include <QPushButton>
+#include <QSignalSpy>
 #include <QTest>
 
 #include "drummer.h"
@@ -159,8 +160,12 @@ class TestSoundCheck : public QObject {
                  qPrintable(QString::number(start.check().proof()->placementMs->value)));
         start.picture("sound-check-proof");
         for (const SoundCheck::Step step : start.check().steps()) QVERIFY(start.check().isDone(step));
+        // The voices of a kit come by a lesson, where the page has several.
+        start.studio->stand().choose("groove-eighths");
+        QSignalSpy said(&start.studio->notices(), &Notices::said);
         start.key(Qt::Key_Right);
         QVERIFY(!start.check().isOpen());
+        QVERIFY(said.count() == 1 && said[0][0].toString().contains(QStringLiteral("Ctrl+T")));
     }
 
     // Kept for this input, output, rate and period, and used in takes.
