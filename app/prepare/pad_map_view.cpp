@@ -36,7 +36,8 @@ int PadMapView::wantedHeight() const {
 QRectF PadMapView::boxOf(int row) const {
     constexpr double kBetween = 24;
     const double across = (width() - kBetween) / kColumns;
-    return {(row / kDown) * (across + kBetween), (row % kDown) * kRowHeight, across, kRowHeight - 4};
+    const int column = row / kDown;
+    return {column * (across + kBetween), (row % kDown) * kRowHeight, across, kRowHeight - 4};
 }
 
 void PadMapView::mousePressEvent(QMouseEvent* event) {
