@@ -85,6 +85,9 @@ void TakeWriter::run(const std::stop_token& token) {
     played.padGhosts = m_pads.ghosts();
     played.frame.clickBleed = m_listener.hearsClick();
     played.durationS = static_cast<double>(m_written) / m_run->sampleRate();
+    // It may have become shorter than it was when the damage was told.
+    if (m_written >= m_run->totalFrames())
+        for (DamagedSpan& span : played.frame.damaged) span.toS = std::min(span.toS, played.durationS);
     if (!played.openEnded) played.frame.bars = wholeBarsOf(played);
     m_result.stoppedEarly = m_written < m_run->totalFrames();
     m_done.store(true);
