@@ -22,6 +22,14 @@ QComboBox* inputBox(const QWidget& window) {
     return nullptr;
 }
 
+/// Two bars, and a second of rest.
+void takeShortTakes(const PuppetRoom& room) {
+    PracticeSettings settings = room.studio->setup().settings();
+    settings.restS = 1;
+    settings.barsPerTake = 2;
+    room.studio->setup().change(settings);
+}
+
 }  // namespace
 
 class TestInputs : public QObject {
@@ -95,10 +103,7 @@ class TestInputs : public QObject {
 
     void handsFreeWaitsForItsInputAndGoesOn() {
         PuppetRoom room;
-        PracticeSettings settings = room.studio->setup().settings();
-        settings.restS = 1;
-        settings.barsPerTake = 2;
-        room.studio->setup().change(settings);
+        takeShortTakes(room);
         room.studio->handsFree().set(true);
         room.playUntilBeat(5);
         room.strings->gone = true;
@@ -113,10 +118,7 @@ class TestInputs : public QObject {
 
     void handsFreeWaitsUntilItsInputIsPluggedInAgain() {
         PuppetRoom room;
-        PracticeSettings settings = room.studio->setup().settings();
-        settings.restS = 1;
-        settings.barsPerTake = 2;
-        room.studio->setup().change(settings);
+        takeShortTakes(room);
         const QSignalSpy failed(&room.studio->notices(), &Notices::failed);
         room.studio->handsFree().set(true);
         room.playUntilBeat(5);
