@@ -18,13 +18,11 @@ RecordingRun::RecordingRun(TakePlan plan, int sampleRate)
       m_sampleRate(sampleRate),
       m_shortest(std::llround((m_plan.durationS() - m_plan.afterS()) * sampleRate)),
       m_total(std::llround(m_plan.durationS() * sampleRate)),
+      m_clickSounds(clickSounds(sampleRate, m_plan.click.tone)),
       m_clock(sampleRate),
       m_samples(kRingSeconds * static_cast<std::size_t>(sampleRate)),
       m_losses(4096),
-      m_notes(4096) {
-    for (const ClickKind kind : {ClickKind::Bar, ClickKind::Beat, ClickKind::Subdivision})
-        m_clickSounds.at(static_cast<std::size_t>(kind)) = clickSound(kind, sampleRate, m_plan.click.tone);
-}
+      m_notes(4096) {}
 
 void RecordingRun::beginIn(const PreRoll& before, const Cycle& cycle) noexcept {
     if (!m_plan.struckAt || startPosition() >= 0) return;

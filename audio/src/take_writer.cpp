@@ -23,21 +23,14 @@ std::vector<ClickMark> clicksIn(const RecordingRun& run) {
     return marks;
 }
 
-/// What sounds at a click of each kind.
-std::vector<std::vector<float>> dryClicks(const RecordingRun& run) {
-    std::vector<std::vector<float>> waves;
-    for (const ClickKind kind : {ClickKind::Bar, ClickKind::Beat, ClickKind::Subdivision})
-        waves.push_back(clickSound(kind, run.sampleRate(), run.plan().click.tone));
-    return waves;
-}
-
 }  // namespace
 
 TakeWriter::TakeWriter(std::shared_ptr<RecordingRun> run)
     : m_run(std::move(run)),
       m_listener(m_run->sampleRate(), clicksIn(*m_run)),
       m_pads(m_run->plan().pads.value_or(generalMidiKit())),
-      m_loop(clicksIn(*m_run), dryClicks(*m_run), m_run->sampleRate(), m_run->plan().longestLoopS) {
+      m_loop(clicksIn(*m_run), clickSounds(m_run->sampleRate(), m_run->plan().click.tone), m_run->sampleRate(),
+             m_run->plan().longestLoopS) {
     m_result.take = recordOf(m_run->plan());
     m_result.take.sampleRate = m_run->sampleRate();
     if (const auto& file = m_run->plan().notesFile; !file.empty()) m_journal.emplace(file);

@@ -162,9 +162,7 @@ LoopCheck checkOne(std::uint64_t seed, double levelDb, double jumpMs, double& er
     const Path path(random, random.uniform(0.2, 1.0));
     const double endS = recording.leadS + playingS + 1e-6;
     const auto marks = clickMarks(click, recording.leadS, endS + twoBeatsS, endS);
-    std::vector<std::vector<float>> dry;
-    for (const ClickKind kind : {ClickKind::Bar, ClickKind::Beat, ClickKind::Subdivision})
-        dry.push_back(clickSound(kind, kRate));
+    const auto dry = clickSounds(kRate);
     const double jumpAtS = recording.leadS + random.uniform(0.3, 0.6) * (endS - recording.leadS);
     addClicks(take.sound.samples, marks, dry, path, {truth, levelDb, jumpMs, jumpAtS});
     LoopWatch watch(marks, dry, kRate);

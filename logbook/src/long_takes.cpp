@@ -29,13 +29,6 @@ KnownLoop knownLoopOf(const TakeFrame& frame) {
     return {frame.latencyS, frame.anchor.uncertainMs, frame.anchor.kind == AnchorKind::Calibrated};
 }
 
-std::vector<std::vector<float>> dryClicks(int sampleRate, ClickTone tone) {
-    std::vector<std::vector<float>> waves;
-    for (const ClickKind kind : {ClickKind::Bar, ClickKind::Beat, ClickKind::Subdivision})
-        waves.push_back(clickSound(kind, sampleRate, tone));
-    return waves;
-}
-
 /// One pass over the sound; nothing of it is kept but counts.
 Result<Survey> survey(const TakeRecord& whole, const fs::path& sound) {
     PassTally tally(whole.exercise, whole.frame);
@@ -47,8 +40,8 @@ Result<Survey> survey(const TakeRecord& whole, const fs::path& sound) {
             if (!listener) {
                 const auto marks = clickMarks(whole.click, whole.frame.firstBeatS, audio.durationS);
                 listener = std::make_unique<TakeListener>(audio.sampleRate, marks);
-                loop =
-                    std::make_unique<LoopWatch>(marks, dryClicks(audio.sampleRate, whole.click.tone), audio.sampleRate);
+                loop = std::make_unique<LoopWatch>(marks, clickSounds(audio.sampleRate, whole.click.tone),
+                                                   audio.sampleRate);
             }
             listener->push(block);
             loop->push(block);

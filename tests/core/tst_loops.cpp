@@ -47,14 +47,10 @@ struct ClickTake {
     double firstBeatS = 0.25 + click.firstBeat().value();
     double endS = firstBeatS + 32 * 60.0 / 110;
     std::vector<ClickMark> marks = clickMarks(click, firstBeatS, endS + 1.2, endS + 0.01);
-    std::vector<std::vector<float>> dry;
+    std::vector<std::vector<float>> dry = clickSounds(kRate);
     std::vector<float> sound = std::vector<float>(static_cast<std::size_t>((endS + 2) * kRate), 0.0F);
 
-    ClickTake() {
-        for (const ClickKind kind : {ClickKind::Bar, ClickKind::Beat, ClickKind::Subdivision})
-            dry.push_back(clickSound(kind, kRate));
-        addNoise(sound, 1e-4, 3);
-    }
+    ClickTake() { addNoise(sound, 1e-4, 3); }
     void addClicks(std::int64_t delay, double gain, double fromS = 0, double toS = 1e9) {
         for (const ClickMark& mark : marks)
             if (mark.timeS >= fromS && mark.timeS < toS)

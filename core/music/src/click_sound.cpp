@@ -37,4 +37,11 @@ std::vector<float> clickSound(ClickKind kind, int sampleRate, ClickTone tone) {
     return wave;
 }
 
+std::vector<std::vector<float>> clickSounds(int sampleRate, ClickTone tone) {
+    std::vector<std::vector<float>> waves;
+    for (const ClickKind kind : {ClickKind::Bar, ClickKind::Beat, ClickKind::Subdivision})
+        waves.push_back(clickSound(kind, sampleRate, tone));
+    return waves;
+}
+
 }  // namespace upbeat

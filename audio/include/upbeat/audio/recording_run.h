@@ -72,7 +72,7 @@ class RecordingRun {
     std::int64_t m_shortest;
     std::atomic<std::int64_t> m_total;
     std::atomic<bool> m_isShort{false};
-    std::array<std::vector<float>, 3> m_clickSounds;
+    std::vector<std::vector<float>> m_clickSounds;
     std::int64_t m_nextClick = 0;
     std::int64_t m_silentBefore = 0;
     TakeClock m_clock;

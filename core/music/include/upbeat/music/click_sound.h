@@ -11,4 +11,7 @@ namespace upbeat {
 /// simulated player's bleed and what is heard beside a take all use the same waveform.
 [[nodiscard]] std::vector<float> clickSound(ClickKind kind, int sampleRate, ClickTone tone = ClickTone::Sine);
 
+/// Those of every kind, by its number.
+[[nodiscard]] std::vector<std::vector<float>> clickSounds(int sampleRate, ClickTone tone = ClickTone::Sine);
+
 }  // namespace upbeat
