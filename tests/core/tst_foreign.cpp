@@ -119,13 +119,13 @@ class TestForeign : public QObject {
         Character c = goodPlayer();
         c.extraChance = 0.05;
         const KnownTake take = play(*builtInExercise("singles-sixteenths"), kTempo, 8, c, 3);
-        HeardTake notes(perfectHits(take));
+        const HeardTake notes(perfectHits(take));
         const MatchedTake matched = matchTake(take.exercise, take.frame(), notes);
         for (const auto& likeness : likenessToStrokes(matched)) QVERIFY(!likeness.has_value());
         QVERIFY(!markForeign(matched, notes));
         // Nor where too little was played to know how strokes look.
         const KnownTake one = play(*builtInExercise("singles-sixteenths"), kTempo, 1, goodPlayer(), 3);
-        HeardTake bar = heardIn(one);
+        const HeardTake bar = heardIn(one);
         QVERIFY(!markForeign(matchTake(one.exercise, one.frame(), bar), bar));
     }
 };

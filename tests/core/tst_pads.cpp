@@ -6,6 +6,7 @@
 #include "upbeat/audio/note_bytes.h"
 #include "upbeat/formats/midi_take.h"
 #include "upbeat/formats/note_journal.h"
+#include "upbeat/measure/level_reference.h"
 #include "upbeat/voices/pad_sieve.h"
 #include "upbeat/voices/pad_timing.h"
 
@@ -106,6 +107,8 @@ class TestPads : public QObject {
         kit.curve = padCurve(levelOfVelocity(31), levelOfVelocity(58), levelOfVelocity(99));
         QVERIFY(kit.curve.has_value());
         const auto db = [&kit](int velocity) { return hitOf(kit, {0, kSnare, velocity}).levelDb; };
+        QCOMPARE(targetDb(Level::Accent) - targetDb(Level::Ghost), 20.0);  // what a core below the page has to know
+        QCOMPARE(targetDb(Level::Accent) - targetDb(Level::Tap), 12.0);
         QVERIFY(std::abs(db(31) + 20) < 1e-9);
         QVERIFY(std::abs(db(58) + 12) < 1e-9);
         QVERIFY(std::abs(db(99)) < 1e-9);

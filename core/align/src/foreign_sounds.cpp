@@ -198,18 +198,20 @@ std::vector<std::optional<double>> likenessToStrokes(const MatchedTake& take) {
     return likeness;
 }
 
-bool markForeign(const MatchedTake& take, HeardTake& heard) {
+std::optional<HeardTake> markForeign(const MatchedTake& take, const HeardTake& heard) {
     constexpr double kQuiteUnlike = -3;  // what was written is believed longer
     const auto likeness = likenessToStrokes(take);
     const auto written = writtenOnes(take);
     std::vector<double> foreignAt;
     for (std::size_t i = 0; i < take.hits.size(); ++i)
         if (likeness[i] && *likeness[i] < (written[i] ? kQuiteUnlike : 0)) foreignAt.push_back(take.hits[i].peakS);
+    if (foreignAt.empty()) return std::nullopt;
     std::sort(foreignAt.begin(), foreignAt.end());
+    HeardTake marked = heard;
     // Onsets may have been sharpened in the matching; where the novelty peaks stays.
-    for (Hit& hit : heard.hits)
+    for (Hit& hit : marked.hits)
         if (std::binary_search(foreignAt.begin(), foreignAt.end(), hit.peakS)) hit.foreign = true;
-    return !foreignAt.empty();
+    return marked;
 }
 
 }  // namespace upbeat

@@ -33,9 +33,8 @@ namespace {
 /// What nobody wrote and is unlike the strokes of the take is known once the take was matched.
 MatchedTake matchApartFromVoices(const Exercise& exercise, const TakeFrame& frame, const HeardTake& heard) {
     MatchedTake first = matchTake(exercise, frame, heard);
-    HeardTake marked = heard;
-    if (!markForeign(first, marked)) return first;
-    return matchTake(exercise, frame, marked);
+    const auto marked = markForeign(first, heard);
+    return marked ? matchTake(exercise, frame, *marked) : first;
 }
 
 }  // namespace

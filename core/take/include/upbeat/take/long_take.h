@@ -23,7 +23,6 @@ class PassTally {
 
     /// In any order; faint hits do not count.
     void add(const Hit& hit);
-    [[nodiscard]] double passS() const { return m_passS; }
     /// Stretches of passes of which at least a third of the strokes was heard; a pass that was not played ends a
     /// stretch. None has more than `mostBars`, and only passes that end within `recordedS` are among them.
     [[nodiscard]] std::vector<PlayedStretch> stretches(double recordedS, int mostBars) const;
