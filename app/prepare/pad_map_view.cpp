@@ -24,13 +24,9 @@ QString keysInWords(const std::vector<int>& keys) {
 }  // namespace
 
 PadMapView::PadMapView(PadMap& map, QWidget* parent) : QWidget(parent), m_map(map) {
-    setMinimumHeight(qRound(kRowHeight * kDown));
+    setFixedHeight(qRound(kRowHeight * kDown));
     setAccessibleName(tr("What the pads are"));
     connect(&m_map, &PadMap::changed, this, qOverload<>(&QWidget::update));
-}
-
-int PadMapView::wantedHeight() const {
-    return qRound(kRowHeight * kDown);
 }
 
 QRectF PadMapView::boxOf(int row) const {

@@ -13,7 +13,6 @@ class PadMapView : public QWidget {
   public:
     explicit PadMapView(PadMap& map, QWidget* parent = nullptr);
     void move(int rows) { m_map.ask(m_map.asked() + rows); }
-    [[nodiscard]] int wantedHeight() const;
 
   protected:
     void paintEvent(QPaintEvent* event) override;

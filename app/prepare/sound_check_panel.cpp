@@ -65,7 +65,7 @@ void SoundCheckPanel::layOut() {
     down->addLayout(across);
     down->addWidget(m_what);
     down->addWidget(m_view, 8);
-    down->addWidget(m_pads, 8);
+    down->addWidget(m_pads);
     down->addWidget(m_outcome);
     down->addLayout(keys);
     down->addStretch(1);
@@ -149,7 +149,6 @@ void SoundCheckPanel::refresh() {
     m_pads->setVisible(step == Step::Pads);
     m_view->setVisible(step == Step::Input || step == Step::Level || step == Step::Strokes);
     m_view->setMaximumHeight(m_view->wantedHeight());
-    m_pads->setMaximumHeight(m_pads->wantedHeight());
     m_view->update();
 }
 
