@@ -87,9 +87,9 @@ QLayout* EditPanel::buildFields() {
 QWidget* EditPanel::buildKeys() {
     auto* box = new QWidget(this);
     auto* grid = new QGridLayout(box);
-    grid->setContentsMargins(0, 8, 0, 0);
+    grid->setContentsMargins(0, 4, 0, 0);
     grid->setHorizontalSpacing(10);
-    grid->setVerticalSpacing(3);
+    grid->setVerticalSpacing(0);
     const auto hints = editKeyHints();
     const int rows = static_cast<int>((hints.size() + 1) / 2);
     for (int i = 0; i < hints.size(); ++i) {

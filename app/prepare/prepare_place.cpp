@@ -8,6 +8,7 @@
 
 #include "prepare/edit_keys.h"
 #include "prepare/exercise_delegate.h"
+#include "prepare/panel_stack.h"
 #include "theme/theme.h"
 #include "theme/words.h"
 #include "upbeat/music/transform.h"
@@ -114,7 +115,7 @@ QWidget* PreparePlace::buildStand() {
     m_sound = new SoundCheckPanel(m_with.soundCheck, stand);
     connect(m_sound, &SoundCheckPanel::left, this, &PreparePlace::leaveSoundCheck);
     QWidget* rolling = buildControls(stand);
-    m_panels = new QStackedWidget(stand);
+    m_panels = new PanelStack(stand);
     for (QWidget* panel :
          {rolling, static_cast<QWidget*>(m_edit), static_cast<QWidget*>(m_stages), static_cast<QWidget*>(m_sound)})
         m_panels->addWidget(panel);

@@ -17,6 +17,7 @@ class TestStrokeInputs : public QObject {
     // A kit that numbers its pads in its own way, counts its pedal backwards and shakes a tom with every stroke.
     void anElectronicKitIsLearnedByHitting() {
         FirstStart start;
+        start.press(QStringLiteral("Understood"));
         start.choose(kPads);
         PadMap& map = start.check().padMap();
         QCOMPARE(start.check().steps()[1], SoundCheck::Step::Pads);
@@ -52,6 +53,29 @@ class TestStrokeInputs : public QObject {
         const auto curve = start.studio->padKits().of(kPads).curve;
         QVERIFY(curve && std::abs(curve->ghostDb + 34) < 0.5 && std::abs(curve->accentDb + 10) < 0.5);
         QVERIFY(!ownLevelsIn(start.studio->setup()));
+    }
+
+    // What the sound check shows stands in one stack with the page's controls: it takes none of the page's room.
+    void theMapOfPadsLeavesThePageItsRoom() {
+        FirstStart start;
+        start.press(QStringLiteral("Understood"));
+        start.window->resize(1280, 800);
+        start.studio->stand().choose("groove-eighths");
+        const auto* line = start.window->findChild<CountLineEditor*>();
+        QCoreApplication::processEvents();
+        const int before = line->height();
+        QVERIFY2(before > 200, qPrintable(QString::number(before)));
+        start.choose(kPads);
+        start.check().goTo(SoundCheck::Step::Pads);
+        QCoreApplication::processEvents();
+        const auto* map = start.window->findChild<PadMapView*>();
+        QVERIFY(map->isVisible() && map->height() == map->maximumHeight());
+        start.key(Qt::Key_Escape);
+        QCoreApplication::processEvents();
+        QCOMPARE(line->height(), before);
+        start.key(Qt::Key_E);  // writing: a row for every voice
+        QCoreApplication::processEvents();
+        QVERIFY2(line->height() > 200, qPrintable(QString::number(line->height())));
     }
 
     // How long notes take: unknown, and then from strokes that the microphone hears, too.
