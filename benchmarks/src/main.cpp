@@ -22,6 +22,7 @@
 #include "simulated_sets.h"
 #include "speed.h"
 #include "table.h"
+#include "unisons.h"
 #include "upbeat/formats/atomic_file.h"
 #include "upbeat/measure/statistics.h"
 #include "upbeat/music/library.h"
@@ -148,11 +149,17 @@ int run(int argc, char** argv) {
         QApplication::setStyle("Fusion");
         const QApplication application(argc, argv);
         const std::vector<std::pair<std::string, std::function<Table()>>> all{
-            {"window", [] { return windowTable(); }},         {"logbook", [] { return logbookTable(); }},
-            {"speed", [] { return speedTable(); }},           {"bleed", [] { return bleedTable(); }},
-            {"round-trip", [] { return roundTripTable(); }},  {"loop", [] { return loopTable(); }},
-            {"long", [] { return longRecordingTable(); }},    {"voices", [] { return voicesTable(); }},
-            {"coverage", [] { return coverageTable(1000); }}, {"findings", [] { return faultTable(200, 200); }},
+            {"window", [] { return windowTable(); }},
+            {"logbook", [] { return logbookTable(); }},
+            {"speed", [] { return speedTable(); }},
+            {"bleed", [] { return bleedTable(); }},
+            {"round-trip", [] { return roundTripTable(); }},
+            {"loop", [] { return loopTable(); }},
+            {"long", [] { return longRecordingTable(); }},
+            {"voices", [] { return voicesTable(); }},
+            {"unisons", [] { return unisonTable(unseenSeeds()); }},
+            {"coverage", [] { return coverageTable(1000); }},
+            {"findings", [] { return faultTable(200, 200); }},
             {"simulated", [] { return simulatedTable(); }}};
         for (const auto& [name, make] : all)
             if (only.empty() || only == name) tables.push_back(make());

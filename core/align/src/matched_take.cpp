@@ -6,6 +6,7 @@
 #include "breaks.h"
 #include "page_and_hits.h"
 #include "second_sounds.h"
+#include "unison_halves.h"
 #include "upbeat/signal/sharpen.h"
 #include "upbeat/units/name_table.h"
 
@@ -105,9 +106,35 @@ struct Matching {
     std::vector<PageEvent> events{};
     std::vector<Sounding> sounding{};
     Assignment found{};
-    std::vector<bool> hidden{};  ///< By event: it is not heard for itself.
+    std::vector<bool> hidden{};      ///< By event: it is not heard for itself.
+    std::vector<int> hitOfStroke{};  ///< By stroke of the page.
     std::vector<BreakSpan> breaks{};
+
+    /// Of an event, what is heard in one sound with a stroke.
+    [[nodiscard]] PageEvent sharing(std::size_t event, int stroke) const {
+        PageEvent part = events[event];
+        std::erase_if(part.written, [&](int w) {
+            return hitOfStroke[static_cast<std::size_t>(w)] != hitOfStroke[static_cast<std::size_t>(stroke)];
+        });
+        return part;
+    }
 };
+
+/// Gives every stroke of the page the hit of its event, or the other half of it where that was heard.
+void giveHits(Matching& m, bool apart) {
+    m.hitOfStroke.assign(m.page.size(), kNone);
+    for (std::size_t i = 0; i < m.events.size(); ++i)
+        for (const int w : m.events[i].written) m.hitOfStroke[static_cast<std::size_t>(w)] = m.found.hitOfEvent[i];
+    if (apart) return;
+    std::vector<Voice> voices;
+    voices.reserve(m.page.size());
+    for (const WrittenStroke& w : m.page)
+        voices.push_back(m.exercise.strokes[static_cast<std::size_t>(w.stroke)].voice);
+    for (const UnisonHalf& half : findUnisonHalves(m.events, voices, m.hits, m.sounding, m.found)) {
+        for (const int w : half.written) m.hitOfStroke[static_cast<std::size_t>(w)] = half.hit;
+        m.found.eventOfHit[static_cast<std::size_t>(half.hit)] = static_cast<int>(half.event);
+    }
+}
 
 Matching matched(const Exercise& exercise, const TakeFrame& frame, const HeardTake& heard, int passes) {
     constexpr double kOnClickS = 0.003;
@@ -123,6 +150,7 @@ Matching matched(const Exercise& exercise, const TakeFrame& frame, const HeardTa
     moveTo(m.events, sections, beatS);
     m.found = apart ? matchByVoice(m.events, m.sounding) : match(m.events, m.sounding);
     m.hidden = apart ? shareHidden(m.events, m.hits, m.found) : std::vector<bool>(m.events.size());
+    giveHits(m, apart);
     m.breaks = findBreaks(m.events, m.sounding, m.found, sections, barDurationS(exercise, Bpm(frame.tempoBpm)));
     return m;
 }
@@ -151,9 +179,10 @@ std::vector<int> keepHits(const Matching& m, MatchedTake& take) {
     return keptIndex;
 }
 
-MatchedStroke strokeOf(const Matching& m, std::size_t event, const WrittenStroke& w, const Hit& sharpened) {
-    const auto j = static_cast<std::size_t>(m.found.hitOfEvent[event]);
-    const PageEvent& own = m.events[event];
+MatchedStroke strokeOf(const Matching& m, std::size_t event, int index, const Hit& sharpened) {
+    const WrittenStroke& w = m.page[static_cast<std::size_t>(index)];
+    const auto j = static_cast<std::size_t>(m.hitOfStroke[static_cast<std::size_t>(index)]);
+    const PageEvent own = m.sharing(event, index);
     MatchedStroke matched;
     matched.written = w;
     matched.stroke = m.exercise.strokes[static_cast<std::size_t>(w.stroke)];
@@ -192,16 +221,16 @@ MatchedTake matchTake(const Exercise& exercise, const TakeFrame& frame, const He
     const auto keptIndex = keepHits(m, take);
     sharpenOnsets(take.hits);
     for (std::size_t i = 0; i < m.events.size(); ++i) {
-        const int hit = m.found.hitOfEvent[i];
         for (const int index : m.events[i].written) {
             const WrittenStroke& w = m.page[static_cast<std::size_t>(index)];
+            const int hit = m.hitOfStroke[static_cast<std::size_t>(index)];
             if (hit == kNone) {
                 if (isEventInBreak(m.breaks, i)) continue;
                 (w.role == Role::Grace ? take.missedGrace : take.missed).push_back(w);
                 continue;
             }
             const int kept = keptIndex[static_cast<std::size_t>(hit)];
-            take.strokes.push_back(strokeOf(m, i, w, take.hits[static_cast<std::size_t>(kept)]));
+            take.strokes.push_back(strokeOf(m, i, index, take.hits[static_cast<std::size_t>(kept)]));
             take.strokes.back().hit = kept;
         }
     }

@@ -19,14 +19,19 @@ float backgroundOf(const Hit& hit, std::size_t band) {
     return hit.patch.meanEnergy(band, onset - kGuard - kFrames, onset - kGuard) + kSilence;
 }
 
-BandSteps colourOf(const Hit& hit) {
+BandSteps colourOf(const Hit& hit, std::int64_t toNext) {
     constexpr int kFrames = 36;
+    constexpr int kFewest = 8;
+    constexpr std::int64_t kGuard = 4;  // the next one begins before its novelty peaks
     if (hit.patch.isEmpty()) return {};
     const int onset = static_cast<int>(std::lround(onsetFrame(hit)));
+    const int next =
+        static_cast<int>(std::min<std::int64_t>(static_cast<int>(kPatchBefore) + toNext - kGuard, kPatchFrames));
+    const int end = std::clamp(next, onset + kFewest, onset + kFrames);
     BandEnergy rise{};
     for (std::size_t b = 0; b < kBands; ++b) {
         const float background = backgroundOf(hit, b);
-        const float above = hit.patch.meanEnergy(b, onset, onset + kFrames) - background;
+        const float above = hit.patch.meanEnergy(b, onset, end) - background;
         if (above > background) rise[b] = above;
     }
     return toSteps(rise);

@@ -68,17 +68,25 @@ Hit HitDetector::describe(const Candidate& candidate, std::int64_t nextSample) c
     hit.strength = strengthOf(candidate, hit);
     hit.contrastDb = onset.contrastDb;
     const auto start = static_cast<std::size_t>(std::max(0.0, onset.sample));
-    hit.colour = colourOf(hit);
+    hit.colour = colourOf(hit, framesToNext(candidate));
     hit.levelDb = strokeLevelDb(window, start, end, m_sampleRate);
     hit.clipped = isClipped(window.subspan(std::min(start, window.size())));
     return hit;
+}
+
+/// How many frames later the bands show another sound, even a weak one.
+std::int64_t HitDetector::framesToNext(const Candidate& candidate) const {
+    const auto next = std::find_if(m_waiting.begin(), m_waiting.end(), [&candidate](const Candidate& c) {
+        return c.frame > candidate.frame && !c.ringAlone;
+    });
+    return next != m_waiting.end() ? next->frame - candidate.frame : m_sampleRate;
 }
 
 /// A hit that is firm by itself stays as it is. A faint one is weighed by more witnesses; just after a firm stroke,
 /// which they would take for the background, they can only speak against it.
 double HitDetector::strengthOf(const Candidate& candidate, const Hit& hit) const {
     constexpr std::int64_t kGuard = 8;  // a slow stroke begins before its novelty peaks
-    if (candidate.strength >= kFirmStrength) return candidate.strength;
+    if (candidate.strength >= kFirmStrength || candidate.boom) return candidate.strength;
     const auto next = std::find_if(m_waiting.begin(), m_waiting.end(), [&candidate](const Candidate& c) {
         return c.frame > candidate.frame && c.strength >= kFirmStrength;
     });

@@ -165,6 +165,7 @@ void HitDetector::showEarly() {
 void HitDetector::decide(const Candidate& candidate, std::int64_t nextSample) {
     if (isBesideAnother(candidate)) return;
     m_lastFrame = candidate.frame;
+    if (candidate.strength >= kFirmStrength) addBoomBehind(candidate);
     Hit hit = describe(candidate, nextSample);
     if (hit.timeS - m_lastTimeS < kClosestS || hit.strength < kLeastStrength) return;
     m_lastTimeS = hit.timeS;

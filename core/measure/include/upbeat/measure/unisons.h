@@ -7,7 +7,7 @@
 
 namespace upbeat {
 
-/// Two voices that are written together, where each is heard on its own.
+/// Two voices that are written together.
 struct Unison {
     Voice voice = Voice::Snare;
     Voice against = Voice::Kick;
@@ -15,8 +15,9 @@ struct Unison {
     Figure apartMs;   ///< Distance of the two onsets whichever comes first, median.
 };
 
-/// One entry for every pair of voices that is struck together at least three times in the take. Only hits whose voice
-/// is known (MIDI) can be told apart; on one microphone a unison is one sound and nothing is given.
+/// One entry for every pair of voices that was heard apart at least three times in the take: by MIDI, by a taught kit,
+/// or because they sounded as two. Where one microphone heard one sound, they were within some 8 ms of one another:
+/// that counts as no distance, and a median of 0 says "mostly together".
 [[nodiscard]] std::vector<Unison> measureUnisons(const MatchedTake& take);
 
 }  // namespace upbeat

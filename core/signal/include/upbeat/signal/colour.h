@@ -11,7 +11,8 @@ namespace upbeat {
 [[nodiscard]] float backgroundOf(const Hit& hit, std::size_t band);
 
 /// How the first 18 ms rose above that in every band; 0 where what rang before drowns the band, and all 0 without a
-/// patch.
-[[nodiscard]] BandSteps colourOf(const Hit& hit);
+/// patch. Where another sound follows sooner, `toNext` frames after the novelty peak, only what comes before it is
+/// looked at.
+[[nodiscard]] BandSteps colourOf(const Hit& hit, std::int64_t toNext);
 
 }  // namespace upbeat

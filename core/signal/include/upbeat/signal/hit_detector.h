@@ -43,6 +43,7 @@ class HitDetector {
         double strength;
         bool shown = false;
         bool ringAlone = false;  // the bands together showed nothing
+        bool boom = false;       // only the low bands rise
     };
 
     void pushSample(float sample);
@@ -53,10 +54,13 @@ class HitDetector {
     void addCandidate(const Candidate& candidate);
     void considerRises();
     void addFromRing(std::size_t index);
+    void addBoomBehind(const Candidate& candidate);
+    [[nodiscard]] float boomDb(std::int64_t frame) const;
     void settle(bool everything);
     [[nodiscard]] std::int64_t nextStroke(std::int64_t sample) const;
     [[nodiscard]] double energyAfter(std::int64_t from, std::int64_t to) const;
     [[nodiscard]] Hit describe(const Candidate& candidate, std::int64_t nextSample) const;
+    [[nodiscard]] std::int64_t framesToNext(const Candidate& candidate) const;
     [[nodiscard]] double strengthOf(const Candidate& candidate, const Hit& hit) const;
     [[nodiscard]] bool isBesideAnother(const Candidate& candidate) const;
     void decide(const Candidate& candidate, std::int64_t nextSample);

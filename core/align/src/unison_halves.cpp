@@ -1,0 +1,204 @@
+#include "unison_halves.h"
+
+#include <algorithm>
+#include <array>
+#include <cmath>
+#include <cstdlib>
+#include <optional>
+
+#include "table.h"
+
+namespace upbeat {
+
+namespace {
+
+constexpr double kNearestS = 0.0075;  // nearer than this, two sounds are one
+constexpr double kFarthestS = 0.045;
+constexpr double kOfTheStep = 0.45;     // nothing that is nearer to another written place
+constexpr double kLeastStrength = 3.0;  // the page asks for it, and it must sound like its voice
+constexpr double kApartDb = 8.0;        // how much more one sound leans to the high bands than the other
+constexpr double kLikeDb = 12.0;        // how far a sound may lie from how its voice leans
+constexpr double kLevelDb = 7.0;        // and from how loud its high bands usually are
+constexpr double kNothingDb = 40.0;     // a band in which nothing rose is that far below the strongest
+
+/// What is compared of a sound: how loud it is in the low and the high bands, in dB.
+struct Lean {
+    double lowDb = 0;
+    double highDb = 0;
+    bool whole = false;  ///< Something rose in both: what rings already hides how a sound divides.
+
+    [[nodiscard]] double upwards() const { return highDb - lowDb; }
+};
+
+std::optional<Lean> leanOf(const Hit& hit) {
+    if (!isKnown(hit.colour)) return std::nullopt;
+    constexpr std::ptrdiff_t kLow = 3;   // below 700 Hz
+    constexpr std::ptrdiff_t kHigh = 5;  // from 3 kHz on
+    constexpr double kStepsPerDb = 2.0;
+    const double most = *std::max_element(hit.colour.begin(), hit.colour.end()) / kStepsPerDb;
+    const double low = *std::max_element(hit.colour.begin(), hit.colour.begin() + kLow) / kStepsPerDb;
+    const double high = *std::max_element(hit.colour.begin() + kHigh, hit.colour.end()) / kStepsPerDb;
+    return Lean{std::max(low, most - kNothingDb), std::max(high, most - kNothingDb), low > 0 && high > 0};
+}
+
+/// How a drum of that kind divides, where the take does not tell.
+double usualLean(Voice voice) {
+    switch (instrumentOf(voice)) {
+        case Voice::Kick:
+            return -25.0;
+        case Voice::HiHatClosed:
+        case Voice::HiHatFoot:
+        case Voice::Ride:
+        case Voice::Crash:
+            return 15.0;
+        default:
+            return -6.0;
+    }
+}
+
+/// What is known of a voice in this take.
+struct KnownVoice {
+    double upwards = 0;
+    std::optional<double> highDb;  ///< Where it came alone often enough.
+    std::size_t alone = 0;         ///< How often it did.
+    std::vector<double> answersS;  ///< Where another sound followed it then.
+
+    /// Whether it is usual that a drum speaks again after that time.
+    [[nodiscard]] bool answersAfter(double lagS) const {
+        constexpr double kWidthS = 0.004;
+        constexpr std::size_t kOneIn = 5;
+        const auto like = std::count_if(answersS.begin(), answersS.end(),
+                                        [lagS](double answer) { return std::abs(answer - lagS) < kWidthS; });
+        return like > 0 && static_cast<std::size_t>(like) * kOneIn >= alone;
+    }
+};
+
+class Halves {
+  public:
+    Halves(std::span<const PageEvent> events, const std::vector<Voice>& voices, std::span<const Hit> hits,
+           std::span<const Sounding> soundings, const Assignment& found)
+        : m_events(events), m_voices(voices), m_hits(hits), m_soundings(soundings), m_found(found) {
+        learn();
+    }
+
+    [[nodiscard]] std::vector<UnisonHalf> find() const {
+        std::vector<UnisonHalf> halves;
+        for (std::size_t i = 0; i < m_events.size(); ++i)
+            if (m_events[i].written.size() > 1 && m_found.hitOfEvent[i] != kNone)
+                if (auto half = otherHalfOf(i)) halves.push_back(std::move(*half));
+        return halves;
+    }
+
+  private:
+    /// Voices as they sound where nothing is written with them.
+    void learn() {
+        constexpr std::size_t kFewest = 3;
+        std::array<std::vector<double>, kVoiceCount> upwards;
+        std::array<std::vector<double>, kVoiceCount> high;
+        for (std::size_t i = 0; i < m_events.size(); ++i) {
+            if (m_events[i].written.size() != 1 || m_found.hitOfEvent[i] == kNone) continue;
+            const Hit& hit = m_hits[static_cast<std::size_t>(m_found.hitOfEvent[i])];
+            const auto lean = leanOf(hit);
+            if (!lean || hit.strength < kFirmStrength) continue;
+            const auto v = static_cast<std::size_t>(instrumentOf(m_events[i].voice));
+            learnAnswers(static_cast<std::size_t>(m_found.hitOfEvent[i]), m_known[v]);
+            if (lean->whole) upwards[v].push_back(lean->upwards());
+            high[v].push_back(lean->highDb);
+        }
+        for (std::size_t v = 0; v < m_known.size(); ++v) {
+            m_known[v].upwards = usualLean(static_cast<Voice>(v));
+            if (upwards[v].size() >= kFewest) m_known[v].upwards = medianOf(upwards[v]);
+            if (high[v].size() >= kFewest) m_known[v].highDb = medianOf(high[v]);
+        }
+    }
+
+    void learnAnswers(std::size_t hit, KnownVoice& voice) const {
+        ++voice.alone;
+        for (std::size_t j = hit + 1; j < m_hits.size(); ++j) {
+            const double lag = m_soundings[j].timeS - m_soundings[hit].timeS;
+            if (lag > kFarthestS || m_found.eventOfHit[j] != kNone) return;
+            if (m_hits[j].strength >= kLeastStrength) voice.answersS.push_back(lag);
+        }
+    }
+
+    [[nodiscard]] const KnownVoice& known(int written) const {
+        return m_known[static_cast<std::size_t>(instrumentOf(m_voices[static_cast<std::size_t>(written)]))];
+    }
+
+    [[nodiscard]] std::optional<UnisonHalf> otherHalfOf(std::size_t i) const {
+        const auto own = static_cast<std::size_t>(m_found.hitOfEvent[i]);
+        const double reach = std::min(kFarthestS, kOfTheStep * m_events[i].stepS);
+        std::optional<UnisonHalf> best;
+        double strongest = 0;
+        const auto consider = [&](std::size_t j) {
+            const double away = std::abs(m_soundings[j].timeS - m_soundings[own].timeS);
+            if (away > reach) return false;
+            if (m_found.eventOfHit[j] == kNone && away >= kNearestS && m_hits[j].strength >= kLeastStrength &&
+                m_hits[j].strength > strongest)
+                if (auto half = divide(i, own, j)) best = std::move(half), strongest = m_hits[j].strength;
+            return true;
+        };
+        for (std::size_t j = own; j-- > 0 && consider(j);) {
+        }
+        for (std::size_t j = own + 1; j < m_hits.size() && consider(j); ++j) {
+        }
+        return best;
+    }
+
+    /// Which of the strokes written together a second sound plays; nothing where it is none of theirs.
+    [[nodiscard]] std::optional<UnisonHalf> divide(std::size_t i, std::size_t own, std::size_t other) const {
+        const auto ownLean = leanOf(m_hits[own]);
+        const auto otherLean = leanOf(m_hits[other]);
+        if (!ownLean || !otherLean || std::abs(ownLean->upwards() - otherLean->upwards()) < kApartDb)
+            return std::nullopt;
+        const double middle = 0.5 * (ownLean->upwards() + otherLean->upwards());
+        const bool otherIsHigh = otherLean->upwards() > ownLean->upwards();
+        UnisonHalf half{i, static_cast<int>(other), {}};
+        int kept = kNone;
+        for (const int w : m_events[i].written) {
+            const bool isHigh = known(w).upwards > middle;
+            if (isHigh == otherIsHigh)
+                half.written.push_back(w);
+            else
+                kept = w;
+        }
+        if (half.written.empty() || kept == kNone) return std::nullopt;
+        const bool otherIsLater = m_soundings[other].timeS > m_soundings[own].timeS;
+        const Lean& first = otherIsLater ? *ownLean : *otherLean;
+        const Lean& second = otherIsLater ? *otherLean : *ownLean;
+        const int firstStroke = otherIsLater ? kept : half.written.front();
+        const int secondStroke = otherIsLater ? half.written.front() : kept;
+        if (!couldFollow(first, firstStroke, second, secondStroke)) return std::nullopt;
+        // The lower of the two may have struck with the first sound and have spoken twice.
+        const double lag = std::abs(m_soundings[other].timeS - m_soundings[own].timeS);
+        if (known(otherIsHigh ? kept : half.written.front()).answersAfter(lag)) return std::nullopt;
+        return half;
+    }
+
+    /// The first sound has to be its voice alone, and the second more than what the first one's voice does by itself.
+    [[nodiscard]] bool couldFollow(const Lean& first, int firstStroke, const Lean& second, int secondStroke) const {
+        // Bands in which something rang already show no rise: a sound may lean farther to its side than usual.
+        const double away = first.upwards() - known(firstStroke).upwards;
+        if (second.upwards() < first.upwards()) return away > -kLikeDb && second.lowDb > first.lowDb + kApartDb;
+        if (away > kLikeDb) return false;
+        const auto usual = known(secondStroke).highDb;
+        return usual && std::abs(second.highDb - *usual) < kLevelDb;
+    }
+
+    std::span<const PageEvent> m_events;
+    const std::vector<Voice>& m_voices;
+    std::span<const Hit> m_hits;
+    std::span<const Sounding> m_soundings;
+    const Assignment& m_found;
+    std::array<KnownVoice, kVoiceCount> m_known{};
+};
+
+}  // namespace
+
+std::vector<UnisonHalf> findUnisonHalves(std::span<const PageEvent> events, const std::vector<Voice>& voiceOfStroke,
+                                         std::span<const Hit> hits, std::span<const Sounding> soundings,
+                                         const Assignment& found) {
+    return Halves(events, voiceOfStroke, hits, soundings, found).find();
+}
+
+}  // namespace upbeat
