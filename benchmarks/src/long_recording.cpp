@@ -96,7 +96,8 @@ Table longRecordingTable() {
     Table table{"Three hours recorded without a stop", {"", "value"}, {}};
     table.rows.push_back({"memory after 6 minutes, 1, 2, 3 hours, MB",
                           fmt::format("{:.0f}, {:.0f}, {:.0f}, {:.0f}", memory[0], memory[1], memory[2], memory[3])});
-    table.rows.push_back({"takes found (270 were played)", ids ? fmt::format("{}", ids->size()) : ids.error().sentence()});
+    table.rows.push_back(
+        {"takes found (270 were played)", ids ? fmt::format("{}", ids->size()) : ids.error().sentence()});
     table.rows.push_back({"taking it apart, s", fmt::format("{:.0f}", splitS)});
     table.rows.push_back({"memory meanwhile at its end, MB", fmt::format("{:.0f}", memoryMb())});
     return table;

@@ -21,6 +21,7 @@
 #include "score.h"
 #include "simulated_sets.h"
 #include "speed.h"
+#include "starts.h"
 #include "table.h"
 #include "unisons.h"
 #include "upbeat/formats/atomic_file.h"
@@ -129,6 +130,7 @@ int labelledSet(const std::filesystem::path& root, std::vector<Table>& tables) {
     for (const auto& [name, score] : byCondition) groups.rows.push_back(rowOf(name, score));
     tables.push_back(std::move(takes));
     tables.push_back(std::move(groups));
+    tables.push_back(startTable(root));
     return 0;
 }
 
@@ -158,6 +160,7 @@ int run(int argc, char** argv) {
             {"long", [] { return longRecordingTable(); }},
             {"voices", [] { return voicesTable(); }},
             {"unisons", [] { return unisonTable(unseenSeeds()); }},
+            {"start", [] { return startTable(); }},
             {"coverage", [] { return coverageTable(1000); }},
             {"findings", [] { return faultTable(200, 200); }},
             {"simulated", [] { return simulatedTable(); }}};

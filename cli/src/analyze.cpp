@@ -5,6 +5,7 @@
 #include <memory>
 
 #include "commands.h"
+#include "find_start.h"
 #include "hear.h"
 #include "upbeat/formats/analysis_json.h"
 #include "upbeat/formats/atomic_file.h"
@@ -19,6 +20,7 @@ namespace upbeat::cli {
 namespace {
 
 struct Options : TakeOptions {
+    StartOptions start;
     int bars = 0;
     double latencyMs = 0;
     double swing = 0;
@@ -33,7 +35,6 @@ Exit checkArguments(const Options& o) {
     const auto bad = [](Text what, Text fix) {
         return complain(Error{std::move(what), {}, std::move(fix)}, Exit::BadArguments);
     };
-    if (const auto wrong = o.wrong()) return complain(*wrong, Exit::BadArguments);
     if (o.bars < 0) return bad(fmt::format("{} bars cannot be played", o.bars), "use --bars 1 or more");
     if (!std::isfinite(o.latencyMs) || std::abs(o.latencyMs) > 2000)
         return bad("the latency is out of range", "use --latency-ms -2000 to 2000");
@@ -51,6 +52,9 @@ Result<void> deliver(const Options& o, const TakeAnalysis& analysis, const TakeF
     if (!o.csv.empty())
         if (auto written = writeFileAtomically(o.csv, analysisToCsv(analysis)); !written) return written;
     if (o.json.empty()) {
+        if (facts.start)
+            fmt::print("Tempo {:.2f}, beat 1 at {:.3f} s, by the {}{}.\n", facts.start->reading.tempoBpm,
+                       facts.start->reading.firstBeatS, toName(facts.start->by), facts.start->sure ? "" : "; not sure");
         fmt::print("{} {}\n", words::headlineOf(analysis.verdict).said(),
                    words::reasonOf(analysis.matched.exercise, analysis.verdict).said());
         for (const Finding& finding : analysis.findings)
@@ -85,13 +89,36 @@ tl::expected<TaughtKit, Exit> kitFor(const Options& o, const Exercise& pattern) 
                  Exit::BadArguments));
 }
 
-Exit run(const Options& o) {
+/// Enters tempo and first beat, found in the recording where they were not given.
+tl::expected<std::optional<TakeStart>, Exit> settleStart(Options& o, const Exercise& pattern) {
+    const auto asked = o.start.read();
+    if (!asked) return tl::unexpected(complain(asked.error(), Exit::BadArguments));
+    o.tempo = asked->tempoBpm.value_or(0);
+    o.firstBeat = asked->known.firstBeatS.value_or(0);
+    if (asked->isKnown()) return std::nullopt;
+    const auto heard = hearFile(o.take, std::nullopt, 0);
+    if (!heard) return tl::unexpected(complain(heard.error(), Exit::Unreadable));
+    auto start = findStart(pattern, heard->take.hits, asked->known);
+    if (!start)
+        return tl::unexpected(
+            complain(Error{UPBEAT_TEXT("tempo and beat 1 cannot be told: what is heard does not fit the pattern"),
+                           o.take, UPBEAT_TEXT("check the pattern, or give --tempo and --first-beat")},
+                     Exit::NothingToMeasure));
+    o.tempo = start->reading.tempoBpm;
+    o.firstBeat = start->reading.firstBeatS;
+    o.clickBleed = o.clickBleed || start->by == StartBy::Click;
+    return start;
+}
+
+Exit run(Options o) {
     if (const Exit bad = checkArguments(o); bad != Exit::Measured) return bad;
     auto pattern = readPattern(o.pattern);
     if (!pattern) return complain(pattern.error(), Exit::Unreadable);
     *pattern = swungAs(*std::move(pattern), o.swing);
     const auto kit = kitFor(o, *pattern);
     if (!kit) return kit.error();
+    const auto found = settleStart(o, *pattern);
+    if (!found) return found.error();
     auto heard = hear(o, *pattern);
     if (!heard) return complain(heard.error(), Exit::Unreadable);
     const auto nothing = [&](std::string what) {
@@ -110,10 +137,11 @@ Exit run(const Options& o) {
     CoachPlan plan;
     plan.profile = profileOf(profileFromName(o.profile).value_or(ProfileKind::Practice));
     plan.ladder = ladderOf(*pattern);
-    const TakeFrame frame{o.tempo, o.firstBeat, bars, o.latencyMs * 1e-3, o.clickBleed, {}};
+    TakeFrame frame{o.tempo, o.firstBeat, bars, o.latencyMs * 1e-3, o.clickBleed, {}};
+    if (*found && (*found)->by == StartBy::Strokes) frame.anchor.kind = AnchorKind::None;
     const TakeAnalysis analysis = analyzeTake(*pattern, frame, toldApart(*pattern, std::move(heard->take), *kit), plan);
     if (analysis.matched.hits.empty()) return nothing("nothing is heard in the bars that were asked for");
-    const TakeFacts facts{o.take, heard->info.sampleRate, heard->info.durationS, {}};
+    const TakeFacts facts{o.take, heard->info.sampleRate, heard->info.durationS, {}, *found};
     if (const auto done = deliver(o, analysis, facts); !done) return complain(done.error(), Exit::Unreadable);
     return Exit::Measured;
 }
@@ -123,8 +151,9 @@ Exit run(const Options& o) {
 void addAnalyze(CLI::App& app, std::function<Exit()>& chosen) {
     auto options = std::make_shared<Options>();
     CLI::App* command = app.add_subcommand("analyze", "Measure a recorded take against a pattern");
-    options->addTo(*command, "The recording: WAV, FLAC, Ogg, or a MIDI file as it was played",
-                   "Exercise file or MIDI file");
+    options->addFilesTo(*command, "The recording: WAV, FLAC, Ogg, or a MIDI file as it was played",
+                        "Exercise file or MIDI file");
+    options->start.addTo(*command);
     command->add_option("--bars", options->bars, "Bars played; default: to the last stroke");
     command->add_option("--latency-ms", options->latencyMs, "Taken off every onset");
     command->add_option("--swing", options->swing, "Swing ratio asked for, instead of the pattern's");

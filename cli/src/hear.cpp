@@ -10,9 +10,13 @@ Result<HeardFile> hear(const TakeOptions& options, const Exercise& exercise) {
     return hearFile(options.take, clickFor(exercise, Bpm(options.tempo)), options.firstBeat);
 }
 
-void TakeOptions::addTo(CLI::App& command, const std::string& takeHelp, const std::string& patternHelp) {
+void TakeOptions::addFilesTo(CLI::App& command, const std::string& takeHelp, const std::string& patternHelp) {
     command.add_option("--take", take, takeHelp)->required();
     command.add_option("--pattern", pattern, patternHelp)->required();
+}
+
+void TakeOptions::addTo(CLI::App& command, const std::string& takeHelp, const std::string& patternHelp) {
+    addFilesTo(command, takeHelp, patternHelp);
     command.add_option("--tempo", tempo, "Beats per minute")->required();
     command.add_option("--first-beat", firstBeat, "Time of beat 1 of bar 1 in the take, seconds");
 }

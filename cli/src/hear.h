@@ -16,6 +16,8 @@ struct TakeOptions {
     double tempo = 0;
     double firstBeat = 0;
 
+    void addFilesTo(CLI::App& command, const std::string& takeHelp, const std::string& patternHelp);
+    /// With tempo and first beat as numbers.
     void addTo(CLI::App& command, const std::string& takeHelp, const std::string& patternHelp);
     /// Nothing when tempo and first beat can be used; otherwise what is wrong.
     [[nodiscard]] std::optional<Error> wrong() const;

@@ -95,6 +95,19 @@ json gateToJson(const Gate& gate) {
             {"at_least", gate.atLeast},  {"unit", unitOf(gate.kind)},         {"state", toName(gate.state)}};
 }
 
+json readingToJson(const StartReading& reading) {
+    return {{"tempo_bpm", rounded(reading.tempoBpm)}, {"first_beat_s", rounded(reading.firstBeatS, 1e-7)}};
+}
+
+json startToJson(const std::optional<TakeStart>& start) {
+    if (!start) return nullptr;
+    json out = readingToJson(start->reading);
+    out["by"] = toName(start->by);
+    out["sure"] = start->sure;
+    out["others"] = listToJson(start->others, readingToJson);
+    return out;
+}
+
 json clippedSpans(const MatchedTake& take) {
     json spans = json::array();
     for (const Hit& hit : take.hits)
@@ -124,6 +137,7 @@ std::string analysisToJson(const TakeAnalysis& a, const TakeFacts& facts) {
           {"strokes", take.exercise.strokes.size()}}},
         {"tempo_bpm", take.tempoBpm},
         {"first_beat_s", take.firstBeatS},
+        {"start", startToJson(facts.start)},
         {"bars", take.bars},
         {"passes", take.passes},
         {"hits", "\x01hits"},

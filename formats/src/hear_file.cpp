@@ -26,12 +26,14 @@ Result<HeardFile> hearNotes(const std::filesystem::path& path) {
 
 }  // namespace
 
-Result<HeardFile> hearFile(const std::filesystem::path& path, const ClickPlan& click, double firstBeatS) {
+Result<HeardFile> hearFile(const std::filesystem::path& path, const std::optional<ClickPlan>& click,
+                           double firstBeatS) {
     if (isMidiName(path)) return hearNotes(path);
     std::unique_ptr<TakeListener> listener;
     const auto info = readAudio(path, [&](std::span<const float> block, const AudioInfo& audio) {
         if (!listener)
-            listener = std::make_unique<TakeListener>(audio.sampleRate, clickMarks(click, firstBeatS, audio.durationS));
+            listener = std::make_unique<TakeListener>(
+                audio.sampleRate, click ? clickMarks(*click, firstBeatS, audio.durationS) : std::vector<ClickMark>());
         listener->push(block);
     });
     if (!info) return tl::unexpected(info.error());

@@ -32,6 +32,12 @@ struct CliRoom {
     QString m_take;
 
     /// The take, before anything is asked about it.
+    Outcome simulate(const QString& exercise, const QString& tempo, const QString& bars, const QString& out) {
+        return run({QStringLiteral("simulate"), QStringLiteral("--exercise"), exercise, QStringLiteral("--tempo"),
+                    tempo, QStringLiteral("--bars"), bars, QStringLiteral("--seed"), QStringLiteral("31"),
+                    QStringLiteral("--out"), out});
+    }
+
     Outcome simulateTake() {
         m_take = path("take");
         return run({QStringLiteral("simulate"), QStringLiteral("--exercise"), QStringLiteral("paradiddle-accents"),

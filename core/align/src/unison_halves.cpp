@@ -7,6 +7,7 @@
 #include <optional>
 
 #include "table.h"
+#include "upbeat/align/lean.h"
 
 namespace upbeat {
 
@@ -19,42 +20,6 @@ constexpr double kLeastStrength = 3.0;  // the page asks for it, and it must sou
 constexpr double kApartDb = 8.0;        // how much more one sound leans to the high bands than the other
 constexpr double kLikeDb = 12.0;        // how far a sound may lie from how its voice leans
 constexpr double kLevelDb = 7.0;        // and from how loud its high bands usually are
-constexpr double kNothingDb = 40.0;     // a band in which nothing rose is that far below the strongest
-
-/// What is compared of a sound: how loud it is in the low and the high bands, in dB.
-struct Lean {
-    double lowDb = 0;
-    double highDb = 0;
-    bool whole = false;  ///< Something rose in both: what rings already hides how a sound divides.
-
-    [[nodiscard]] double upwards() const { return highDb - lowDb; }
-};
-
-std::optional<Lean> leanOf(const Hit& hit) {
-    if (!isKnown(hit.colour)) return std::nullopt;
-    constexpr std::ptrdiff_t kLow = 3;   // below 700 Hz
-    constexpr std::ptrdiff_t kHigh = 5;  // from 3 kHz on
-    constexpr double kStepsPerDb = 2.0;
-    const double most = *std::max_element(hit.colour.begin(), hit.colour.end()) / kStepsPerDb;
-    const double low = *std::max_element(hit.colour.begin(), hit.colour.begin() + kLow) / kStepsPerDb;
-    const double high = *std::max_element(hit.colour.begin() + kHigh, hit.colour.end()) / kStepsPerDb;
-    return Lean{std::max(low, most - kNothingDb), std::max(high, most - kNothingDb), low > 0 && high > 0};
-}
-
-/// How a drum of that kind divides, where the take does not tell.
-double usualLean(Voice voice) {
-    switch (instrumentOf(voice)) {
-        case Voice::Kick:
-            return -25.0;
-        case Voice::HiHatClosed:
-        case Voice::HiHatFoot:
-        case Voice::Ride:
-        case Voice::Crash:
-            return 15.0;
-        default:
-            return -6.0;
-    }
-}
 
 /// What is known of a voice in this take.
 struct KnownVoice {

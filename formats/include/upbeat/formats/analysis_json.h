@@ -1,8 +1,10 @@
 #pragma once
 
+#include <optional>
 #include <string>
 
 #include "upbeat/take/analyze_take.h"
+#include "upbeat/take/start.h"
 
 namespace upbeat {
 
@@ -12,6 +14,7 @@ struct TakeFacts {
     int sampleRate = 0;
     double durationS = 0;
     std::vector<DamagedSpan> damaged;
+    std::optional<TakeStart> start{};  ///< Where tempo and beat 1 were found, not given.
 };
 
 /// The JSON of `upbeat-check-cli analyze`, documented in docs/formats/analysis.md.

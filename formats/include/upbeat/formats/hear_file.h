@@ -1,6 +1,7 @@
 #pragma once
 
 #include <filesystem>
+#include <optional>
 
 #include "upbeat/formats/audio_file.h"
 #include "upbeat/music/click_plan.h"
@@ -15,8 +16,9 @@ struct HeardFile {
 };
 
 /// Listens to a recording block by block, the click that leaks into it taken out; the hits of a MIDI file come with
-/// exact voices. `firstBeatS` is the time of beat 1 of bar 1. Errors as readAudio and readMidi, and where the notes
-/// last longer than kLongestTakeS.
-[[nodiscard]] Result<HeardFile> hearFile(const std::filesystem::path& path, const ClickPlan& click, double firstBeatS);
+/// exact voices. Without `click` nothing is taken out. `firstBeatS` is the time of beat 1 of bar 1. Errors as readAudio
+/// and readMidi, and where the notes last longer than kLongestTakeS.
+[[nodiscard]] Result<HeardFile> hearFile(const std::filesystem::path& path, const std::optional<ClickPlan>& click,
+                                         double firstBeatS);
 
 }  // namespace upbeat

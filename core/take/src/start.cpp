@@ -1,0 +1,153 @@
+#include "upbeat/take/start.h"
+
+#include <algorithm>
+#include <cmath>
+
+#include "start_click.h"
+#include "start_follow.h"
+#include "upbeat/align/matched_take.h"
+#include "upbeat/take/analyze_take.h"
+#include "upbeat/units/name_table.h"
+
+namespace upbeat {
+
+namespace {
+
+constexpr double kLeastFit = 0.5;
+constexpr double kSureFit = 0.7;
+constexpr double kSureLead = 0.03;
+constexpr std::size_t kMostOthers = 3;
+
+constexpr NameTable<2> kStartNames{"click", "strokes"};
+
+TakeFrame frameOf(const Exercise& exercise, const StartReading& reading, const std::vector<Hit>& hits) {
+    TakeFrame frame;
+    frame.tempoBpm = reading.tempoBpm;
+    frame.firstBeatS = reading.firstBeatS;
+    frame.bars = std::max(1, barsPlayed(exercise, reading.tempoBpm, reading.firstBeatS, hits));
+    frame.anchor.kind = AnchorKind::None;
+    return frame;
+}
+
+/// Offsets of main strokes against their place on the page, in seconds.
+struct Point {
+    double grid = 0;
+    double late = 0;
+};
+
+struct StraightLine {
+    double at = 0;
+    double slope = 0;
+};
+
+StraightLine leastSquares(const std::vector<Point>& points, bool level) {
+    double n = 0, x = 0, y = 0, xx = 0, xy = 0;
+    for (const Point& p : points) n += 1, x += p.grid, y += p.late, xx += p.grid * p.grid, xy += p.grid * p.late;
+    const double spread = n * xx - x * x;
+    const double slope = level || spread <= 0 ? 0.0 : (n * xy - x * y) / spread;
+    return {(y - slope * x) / n, slope};
+}
+
+/// A straight line through the offsets; what lies far from it does not count.
+StraightLine steadyLine(std::vector<Point> points, bool level) {
+    constexpr int kRounds = 3;
+    constexpr double kFar = 3.0;
+    StraightLine line = leastSquares(points, level);
+    for (int round = 0; round < kRounds; ++round) {
+        double sum = 0;
+        for (const Point& p : points) sum += std::abs(p.late - line.at - line.slope * p.grid);
+        const double usual = 1.25 * sum / static_cast<double>(points.size());
+        std::vector<Point> near;
+        std::copy_if(points.begin(), points.end(), std::back_inserter(near),
+                     [&](const Point& p) { return std::abs(p.late - line.at - line.slope * p.grid) <= kFar * usual; });
+        if (near.size() == points.size() || near.size() < 2) break;
+        points = std::move(near);
+        line = leastSquares(points, level);
+    }
+    return line;
+}
+
+/// Tempo and beat 1 by all strokes that the matcher finds.
+StartReading fitted(const Exercise& exercise, StartReading reading, const std::vector<Hit>& hits, bool knownTempo) {
+    constexpr int kRounds = 2;
+    for (int round = 0; round < kRounds; ++round) {
+        const MatchedTake take = matchTake(exercise, frameOf(exercise, reading, hits), hits);
+        std::vector<Point> points;
+        for (const MatchedStroke& s : take.strokes)
+            if (s.written.role == Role::Main) points.push_back({s.written.gridS, s.offsetMs * 1e-3});
+        if (points.size() < 4) return reading;
+        const StraightLine line = steadyLine(std::move(points), knownTempo);
+        reading.firstBeatS += line.at;
+        reading.tempoBpm /= 1 + line.slope;
+    }
+    return reading;
+}
+
+/// How much of what is heard and written a reading explains, by the matcher.
+double explainedBy(const Exercise& exercise, const StartReading& reading, const std::vector<Hit>& hits) {
+    const MatchedTake take = matchTake(exercise, frameOf(exercise, reading, hits), hits);
+    double main = 0;
+    for (const MatchedStroke& s : take.strokes) main += s.written.role == Role::Main ? 1 : 0;
+    constexpr double kMissed = 0.3;
+    constexpr double kExtra = 0.8;
+    double lost = static_cast<double>(take.missed.size());
+    for (const Break& b : take.breaks) lost += b.strokes;
+    return main > 0 ? main / (main + kMissed * lost + kExtra * static_cast<double>(take.extra.size())) : 0.0;
+}
+
+/// Readings of what follows a count-in: its clicks are beats, or parts or several of them.
+std::vector<StartReading> readingsAfter(const CountIn& countIn, const Exercise& exercise, std::vector<HeardNote> notes,
+                                        const StartKnown& known) {
+    constexpr double kRoom = 0.01;
+    constexpr double kEarlyS = 0.12;              // a first stroke before its beat
+    const double from = countIn.lastS - kEarlyS;  // the last one may be beat 1 already
+    std::erase_if(notes, [from](const HeardNote& note) { return note.timeS < from; });
+    const auto page = positionsOf(exercise, notes.size());
+    std::vector<StartReading> all;
+    for (const double clicksPerBeat : {1.0, 2.0, 3.0, 4.0, 0.5}) {
+        const double tempo = 60.0 / (countIn.periodS * clicksPerBeat);
+        if (tempo < known.lowestBpm * (1 - kRoom) || tempo > known.highestBpm * (1 + kRoom)) continue;
+        const auto some = likelyReadings(page, notes, {tempo * (1 - kRoom), tempo * (1 + kRoom), known.firstBeatS});
+        all.insert(all.end(), some.begin(), some.end());
+    }
+    return all;
+}
+
+std::vector<StartReading> readingsOf(const Exercise& exercise, const std::vector<Hit>& hits, const StartKnown& known) {
+    const auto notes = notesOf(hits);
+    if (const auto countIn = countInOf(hits))
+        if (auto after = readingsAfter(*countIn, exercise, notes, known); !after.empty()) return after;
+    return likelyReadings(positionsOf(exercise, notes.size()), notes, known);
+}
+
+}  // namespace
+
+std::string_view toName(StartBy by) {
+    return nameIn(kStartNames, by);
+}
+
+std::optional<TakeStart> findStart(const Exercise& exercise, const std::vector<Hit>& hits, const StartKnown& known) {
+    const bool knownTempo = known.lowestBpm == known.highestBpm;
+    auto readings = readingsOf(exercise, hits, known);
+    for (StartReading& reading : readings) {
+        if (knownTempo) reading.tempoBpm = known.lowestBpm;
+        reading.fit = 0.5 * (reading.fit + explainedBy(exercise, reading, hits));
+    }
+    std::stable_sort(readings.begin(), readings.end(),
+                     [](const StartReading& a, const StartReading& b) { return a.fit > b.fit; });
+    if (readings.empty() || readings.front().fit < kLeastFit) return std::nullopt;
+    TakeStart start;
+    start.reading = fitted(exercise, readings.front(), hits, knownTempo);
+    start.sure =
+        start.reading.fit >= kSureFit && (readings.size() < 2 || start.reading.fit - readings[1].fit >= kSureLead);
+    for (std::size_t i = 1; i < readings.size() && start.others.size() < kMostOthers; ++i)
+        if (readings[i].fit >= kLeastFit) start.others.push_back(fitted(exercise, readings[i], hits, knownTempo));
+    if (const auto click = clickBefore(hits, start.reading)) {
+        start.by = StartBy::Click;
+        start.reading.tempoBpm = knownTempo ? known.lowestBpm : click->tempoBpm;
+        start.reading.firstBeatS = click->firstBeatS;
+    }
+    return start;
+}
+
+}  // namespace upbeat
