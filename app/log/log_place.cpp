@@ -100,7 +100,7 @@ LogPlace::LogPlace(const With& with, QWidget* parent)
     });
     connect(&m_with.log, &TakeLog::changed, this, &LogPlace::refresh);
     addKey(Qt::Key_Return, tr("Enter"), tr("look at the take"), [this] { openCurrent(); });
-    addKey(Qt::Key_O, QStringLiteral("O"), tr("measure a recording"), [this] { openRecording(); });
+    addKey(Qt::Key_O, QStringLiteral("O"), tr("measure a recording"), [this] { openRecordings({}); });
     refresh();
 }
 
@@ -145,12 +145,19 @@ void LogPlace::showNote() {
     m_note->setModified(false);
 }
 
-void LogPlace::openRecording() {
-    OpenRecordingDialog dialog(QString::fromStdString(m_with.stand.exercise().title), m_with.stand.ladder().tempoBpm,
-                               this);
-    if (dialog.exec() != QDialog::Accepted || dialog.file().isEmpty()) return;
-    m_with.review.openRecording(dialog.file(), dialog.tempoBpm(), dialog.firstBeatS());
-    Q_EMIT lookWanted();
+void LogPlace::openRecordings(const QStringList& files) {
+    OutsideRecording& outside = m_with.outside;
+    if (files.isEmpty()) {
+        outside.next();
+    } else {
+        outside.open(files);
+    }
+    if (findChild<OpenRecordingDialog*>() != nullptr) return;  // it shows them
+    auto* dialog = new OpenRecordingDialog(outside, QString::fromStdString(m_with.stand.exercise().title), this);
+    dialog->setAttribute(Qt::WA_DeleteOnClose);
+    connect(dialog, &QDialog::accepted, this, &LogPlace::lookWanted);
+    connect(dialog, &QDialog::rejected, &outside, &OutsideRecording::close);
+    dialog->open();
 }
 
 }  // namespace upbeat

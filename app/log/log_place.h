@@ -6,7 +6,7 @@
 
 #include "log/log_model.h"
 #include "place/place.h"
-#include "studio/review.h"
+#include "studio/outside_recording.h"
 #include "studio/stand.h"
 #include "studio/take_log.h"
 
@@ -20,10 +20,13 @@ class LogPlace : public Place {
     struct With {
         TakeLog& log;
         Review& review;
+        OutsideRecording& outside;
         const Stand& stand;
     };
     explicit LogPlace(const With& with, QWidget* parent = nullptr);
     void enter() override;
+    /// Asks where the page lies in them, one after the other; without files the first is chosen there.
+    void openRecordings(const QStringList& files);
 
   Q_SIGNALS:
     void lookWanted();
@@ -33,7 +36,6 @@ class LogPlace : public Place {
     void choose(qint64 id);
     [[nodiscard]] qint64 currentTake() const;
     void openCurrent();
-    void openRecording();
     void showNote();
 
     With m_with;

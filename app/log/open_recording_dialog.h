@@ -1,26 +1,38 @@
 #pragma once
 
+#include <QComboBox>
 #include <QDialog>
 #include <QDoubleSpinBox>
-#include <QLineEdit>
+#include <QLabel>
+#include <QPushButton>
+
+#include "log/recording_strip.h"
 
 namespace upbeat {
 
-/// Asks for a recording, its tempo and where beat 1 of bar 1 lies.
+/// A recording from outside before it is measured: what was found of tempo and beat 1, and how it is put right.
 class OpenRecordingDialog : public QDialog {
     Q_OBJECT
   public:
-    OpenRecordingDialog(const QString& exercise, double tempoBpm, QWidget* parent);
-    [[nodiscard]] QString file() const { return m_file->text(); }
-    [[nodiscard]] double tempoBpm() const { return m_tempo->value(); }
-    [[nodiscard]] double firstBeatS() const { return m_firstBeat->value(); }
+    OpenRecordingDialog(OutsideRecording& recording, const QString& exercise, QWidget* parent);
 
   private:
     [[nodiscard]] QLayout* buildFileRow();
+    [[nodiscard]] QLayout* buildStart();
+    [[nodiscard]] QLayout* buildButtons();
+    void browse();
+    void refresh();
+    void fillReadings();
+    [[nodiscard]] QString said() const;
 
-    QLineEdit* m_file;
+    OutsideRecording& m_recording;
+    QLabel* m_file;
+    QLabel* m_said;
+    QComboBox* m_readings;
     QDoubleSpinBox* m_tempo;
     QDoubleSpinBox* m_firstBeat;
+    QPushButton* m_measure;
+    QPushButton* m_skip;
 };
 
 }  // namespace upbeat

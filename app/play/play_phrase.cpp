@@ -14,6 +14,12 @@
 
 namespace upbeat {
 
+namespace {
+
+constexpr double kNames = 112;  // room for the names of the rows
+
+}  // namespace
+
 /// Where the phrase stands on the screen.
 struct PlayPlace::PhraseView {
     double left = 0;
@@ -26,6 +32,18 @@ struct PlayPlace::PhraseView {
     double base = 0;
     double width = 4;
     StrokeScale scale;
+    std::vector<Voice> voices;  ///< A row for each, from above.
+    double rowHeight = 0;
+
+    [[nodiscard]] double baseOf(Voice voice) const {
+        const auto row = std::find(voices.begin(), voices.end(), voice);
+        return base - rowHeight * static_cast<double>(voices.end() - row - 1);
+    }
+    /// Where the strokes of one count stand side by side, and where each has a row.
+    [[nodiscard]] QPointF footOf(double place, int slot, Voice voice) const {
+        const double aside = voices.size() > 1 ? 0.0 : slot * 1.6 * width;
+        return {xOf(place) + aside, baseOf(voice)};
+    }
 
     [[nodiscard]] double xOf(double place) const { return left + inset + (place - from) / span * room; }
     [[nodiscard]] bool shows(double place) const { return place >= from - 1e-9 && place < from + span - 1e-9; }
@@ -38,15 +56,18 @@ PlayPlace::PhraseView PlayPlace::viewOf(const QRectF& box, double place) const {
     const int barsShown = std::clamp(static_cast<int>(box.width() / (30.0 * perBar)), 1, e.bars);
     const int firstBar = std::min(m_page.barAt(place) / barsShown * barsShown, e.bars - barsShown);
     PhraseView view;
-    view.left = box.left();
+    view.voices = rowsOf(e);
+    const double names = view.voices.size() > 1 ? kNames : 0;
+    view.left = box.left() + names;
     view.top = box.top();
     view.from = m_page.placeOfBar(firstBar);
     view.span = m_page.placeOfBar(firstBar + barsShown) - view.from;
-    view.column = box.width() / (perBar * barsShown);
+    view.column = (box.width() - names) / (perBar * barsShown);
     view.inset = 0.5 * std::min(view.column, 60.0);
-    view.room = box.width() - 8;
+    view.room = box.width() - names - 8;
     view.base = box.bottom() - std::max(52.0, 0.17 * box.height());
-    view.scale.fullHeight = (view.base - box.top()) / 1.25 - 8;
+    view.rowHeight = (view.base - box.top()) / static_cast<double>(std::max<std::size_t>(1, view.voices.size()));
+    view.scale.fullHeight = view.rowHeight / 1.25 - 8;
     view.scale.reach = std::min(0.44 * view.column, 40.0);
     view.width = std::clamp(0.10 * view.column, 2.0, 9.0);
     return view;
@@ -63,13 +84,12 @@ void PlayPlace::paintPhrase(QPainter& painter, const QRectF& box) const {
     const double place = live != nullptr ? live->placeInPass() : 0.0;
     const PhraseView view = viewOf(box, place);
     const StrokePainter strokes(painter, theme, view.width);
-    painter.setPen(QPen(theme.edge, 1.4));
-    painter.drawLine(QPointF(box.left() + 10, view.base), QPointF(box.right() - 10, view.base));
+    paintRows(painter, view, box);
     const auto slots = slotsOf(e);
     const PageLevels levels = pageLevelsIn(m_with.setup);
     for (std::size_t i = 0; i < e.strokes.size(); ++i)
         if (view.shows(m_page.strokePlaces[i]))
-            strokes.target(QPointF(view.xOf(m_page.strokePlaces[i]) + slots[i] * 1.6 * view.width, view.base),
+            strokes.target(view.footOf(m_page.strokePlaces[i], slots[i], e.strokes[i].voice),
                            strokeHeight(heightDb(levels, e, e.strokes[i]), view.scale));
     if (live != nullptr && live->passNow() > 0) paintLive(painter, view, *live);
     for (const FieldColumn& c : m_page.columns) {
@@ -83,16 +103,38 @@ void PlayPlace::paintPhrase(QPainter& painter, const QRectF& box) const {
     }
 }
 
+/// The ground of every row, and whose it is where there are several.
+void PlayPlace::paintRows(QPainter& painter, const PhraseView& view, const QRectF& box) const {
+    const Theme& theme = Theme::of(palette());
+    painter.setFont(typeFace(Type::kText));
+    for (const Voice voice : view.voices) {
+        const double base = view.baseOf(voice);
+        painter.setPen(QPen(theme.edge, 1.4));
+        painter.drawLine(QPointF(view.left + 2, base), QPointF(box.right() - 10, base));
+        if (view.voices.size() < 2) continue;
+        painter.setPen(theme.inkSoft);
+        painter.drawText(QRectF(box.left() + 12, base - 24, kNames - 14, 28), Qt::AlignVCenter,
+                         inWords(words::nameOf(voice)));
+    }
+}
+
 void PlayPlace::paintLive(QPainter& painter, const PhraseView& view, const LiveTake& take) const {
     const Theme& theme = Theme::of(palette());
     const LiveTake* live = &take;
     const double place = take.placeInPass();
     const StrokePainter strokes(painter, theme, view.width);
+    const auto footOf = [&](int stroke) {
+        const auto index = static_cast<std::size_t>(stroke);
+        return view.footOf(m_page.strokePlaces[index], m_page.strokeSlots[index], exercise().strokes[index].voice);
+    };
     const auto draw = [&](int pass, double keepAfter) {
-        for (const FieldMark& mark : live->marksOfPass(pass))
-            if (view.shows(mark.place) && mark.place > keepAfter)
-                strokes.stroke(shapeStroke(QPointF(view.xOf(mark.place) + mark.slot * 1.6 * view.width, view.base),
-                                           mark.offsetMs, mark.relativeDb, mark.limb, view.scale));
+        for (const FieldMark& mark : live->marksOfPass(pass)) {
+            if (!view.shows(mark.place) || mark.place <= keepAfter) continue;
+            if (mark.joins)
+                strokes.joined(footOf(mark.stroke), footOf(*mark.joins), mark.limb);
+            else
+                strokes.stroke(shapeStroke(footOf(mark.stroke), mark.offsetMs, mark.relativeDb, mark.limb, view.scale));
+        }
     };
     // The pass before stays until the new one reaches it: there is always a whole phrase to look at.
     if (live->passNow() > 1) {

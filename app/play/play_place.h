@@ -36,6 +36,7 @@ class PlayPlace : public Place {
     void paintPhrase(QPainter& painter, const QRectF& box) const;
     struct PhraseView;
     [[nodiscard]] PhraseView viewOf(const QRectF& box, double place) const;
+    void paintRows(QPainter& painter, const PhraseView& view, const QRectF& box) const;
     void paintLive(QPainter& painter, const PhraseView& view, const LiveTake& take) const;
     void paintLevel(QPainter& painter, const QRectF& box) const;
     [[nodiscard]] const Exercise& exercise() const;

@@ -11,6 +11,7 @@
 #include "place/verdict_bar.h"
 #include "play/play_place.h"
 #include "prepare/prepare_place.h"
+#include "shell/drop_target.h"
 #include "shell/help_sheet.h"
 #include "theme/theme.h"
 #include "theme/words.h"
@@ -57,7 +58,8 @@ void MainWindow::buildPlaces() {
     auto* play = new PlayPlace({s.stand(), s.recorder(), s.handsFree(), s.setup(), s.input()}, m_stack);
     auto* look = new LookPlace({s.review(), s.nextSteps(), s.playback(), s.stand(), s.setup()}, m_stack);
     auto* climb = new ClimbPlace({s.stand(), s.review(), s.nextSteps(), s.recorder(), s.handsFree(), s.log()}, m_stack);
-    auto* log = new LogPlace({s.log(), s.review(), s.stand()}, m_stack);
+    auto* log = new LogPlace({s.log(), s.review(), s.outsideRecording(), s.stand()}, m_stack);
+    new DropTarget(this, [this, log](const QStringList& files) { go(Log), log->openRecordings(files); });
     m_places = {prepare, play, look, climb, log};
     for (Place* place : m_places) {
         m_stack->addWidget(place);

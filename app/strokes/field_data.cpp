@@ -21,17 +21,63 @@ LevelReference referenceOf(const MatchedTake& take) {
     return reference;
 }
 
-FieldMark markOf(const MatchedTake& take, const MatchedStroke& s, int slot, const LevelReference& reference) {
+/// By hit, the stroke that is drawn for it: of several in one sound the loudest written, of equals the first.
+std::map<int, int> carriersOf(const MatchedTake& take) {
+    std::map<int, int> carriers;
+    for (const MatchedStroke& s : take.strokes) {
+        if (s.written.role != Role::Main) continue;
+        const auto [entry, isFirst] = carriers.try_emplace(s.hit, s.written.stroke);
+        if (isFirst) continue;
+        const Stroke& drawn = take.exercise.strokes[static_cast<std::size_t>(entry->second)];
+        if (s.stroke.level > drawn.level) entry->second = s.written.stroke;
+    }
+    return carriers;
+}
+
+FieldMark markOf(const MatchedTake& take, const MatchedStroke& s, const std::vector<int>& slots,
+                 const std::map<int, int>& carriers, const LevelReference& reference) {
     FieldMark mark;
     mark.stroke = s.written.stroke;
     mark.place = placeIn(take.exercise, s.stroke.at);
-    mark.slot = slot;
+    mark.slot = slots[static_cast<std::size_t>(s.written.stroke)];
+    if (const int carrier = carriers.at(s.hit); carrier != s.written.stroke) mark.joins = carrier;
     mark.offsetMs = mark.leanMs = s.offsetMs;
     mark.relativeDb = s.levelDb - reference.of(s.stroke.voice);
     mark.targetDb = targetDb(take.exercise, s.stroke);
     mark.limb = s.stroke.limb;
     mark.timeS = take.hits[static_cast<std::size_t>(s.hit)].timeS;
     return mark;
+}
+
+/// Hits nobody wrote.
+void addExtras(FieldData& field, const MatchedTake& take, const LevelReference& reference) {
+    const double pass = passDurationS(take.exercise, Bpm(take.tempoBpm));
+    for (const int index : take.extra) {
+        const Hit& hit = take.hits[static_cast<std::size_t>(index)];
+        const double since = hit.timeS - take.firstBeatS - take.latencyS;
+        const auto row = static_cast<std::ptrdiff_t>(since / pass);
+        if (since < 0 || row >= static_cast<std::ptrdiff_t>(field.rows.size())) continue;
+        FieldMark mark;
+        mark.kind = FieldMark::Kind::Extra;
+        mark.place = since / pass - static_cast<double>(row);
+        mark.relativeDb = hit.levelDb - reference.of(take.exercise.strokes.front().voice);
+        mark.timeS = hit.timeS;
+        field.rows[static_cast<std::size_t>(row)].push_back(mark);
+    }
+}
+
+/// The stroke with which another one mostly shares its sound.
+std::optional<int> mostlyJoined(const FieldData& field, int stroke) {
+    int marks = 0;
+    int joined = 0;
+    std::optional<int> other;
+    for (const auto& row : field.rows)
+        for (const FieldMark& mark : row) {
+            if (mark.stroke != stroke || mark.kind != FieldMark::Kind::Played) continue;
+            ++marks;
+            if (mark.joins) ++joined, other = mark.joins;
+        }
+    return 2 * joined > marks ? other : std::nullopt;
 }
 
 void addAverages(FieldData& field, const TakeAnalysis& a) {
@@ -54,7 +100,8 @@ void addAverages(FieldData& field, const TakeAnalysis& a) {
                                   {f.value + placement, f.low + placement, f.high + placement, f.n},
                                   count > 0 ? sum / count : targetDb(a.matched.exercise, stroke),
                                   targetDb(a.matched.exercise, stroke),
-                                  stroke.limb});
+                                  stroke.limb,
+                                  mostlyJoined(field, habit.stroke)});
     }
 }
 
@@ -123,10 +170,11 @@ FieldData fieldOf(const TakeAnalysis& a) {
     FieldData field = fieldOf(take.exercise);
     field.rows.resize(static_cast<std::size_t>(std::max(take.passes, 0)));
     const LevelReference reference = referenceOf(take);
+    const auto carriers = carriersOf(take);
     for (const MatchedStroke& s : take.strokes)
         if (s.written.role == Role::Main)
             field.rows[static_cast<std::size_t>(s.written.pass - 1)].push_back(
-                markOf(take, s, field.strokeSlots[static_cast<std::size_t>(s.written.stroke)], reference));
+                markOf(take, s, field.strokeSlots, carriers, reference));
     for (const WrittenStroke& w : take.missed) {
         const Stroke& stroke = take.exercise.strokes[static_cast<std::size_t>(w.stroke)];
         FieldMark mark;
@@ -139,19 +187,7 @@ FieldData fieldOf(const TakeAnalysis& a) {
         mark.timeS = take.firstBeatS + take.latencyS + w.gridS;
         field.rows[static_cast<std::size_t>(w.pass - 1)].push_back(mark);
     }
-    const double pass = passDurationS(take.exercise, Bpm(take.tempoBpm));
-    for (const int index : take.extra) {
-        const Hit& hit = take.hits[static_cast<std::size_t>(index)];
-        const double since = hit.timeS - take.firstBeatS - take.latencyS;
-        const auto row = static_cast<std::ptrdiff_t>(since / pass);
-        if (since < 0 || row >= static_cast<std::ptrdiff_t>(field.rows.size())) continue;
-        FieldMark mark;
-        mark.kind = FieldMark::Kind::Extra;
-        mark.place = since / pass - static_cast<double>(row);
-        mark.relativeDb = hit.levelDb - reference.of(take.exercise.strokes.front().voice);
-        mark.timeS = hit.timeS;
-        field.rows[static_cast<std::size_t>(row)].push_back(mark);
-    }
+    addExtras(field, take, reference);
     for (auto& row : field.rows)
         std::stable_sort(row.begin(), row.end(),
                          [](const FieldMark& x, const FieldMark& y) { return x.place < y.place; });

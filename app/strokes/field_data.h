@@ -32,9 +32,10 @@ struct FieldMark {
     double relativeDb = 0;
     double targetDb = 0;
     Limb limb = Limb::RightHand;
-    double timeS = 0;    ///< In the recording.
-    double aheadMs = 0;  ///< Grace notes: how far before their stroke they stand.
-    bool faded = false;  ///< Not what the lens looks at.
+    double timeS = 0;            ///< In the recording.
+    double aheadMs = 0;          ///< Grace notes: how far before their stroke they stand.
+    bool faded = false;          ///< Not what the lens looks at.
+    std::optional<int> joins{};  ///< It has no sound of its own: the stroke whose sound it shares.
 };
 
 /// The average stroke of one count over the passes.
@@ -46,6 +47,7 @@ struct FieldAverage {
     double relativeDb = 0;
     double targetDb = 0;
     Limb limb = Limb::RightHand;
+    std::optional<int> joins{};  ///< Mostly without a sound of its own: the stroke whose sound it shares.
 };
 
 /// A part of a pass that was lost or damaged on its way in: nothing in it is measured.

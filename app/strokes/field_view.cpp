@@ -186,10 +186,18 @@ void FieldView::paintSummary(QPainter& painter, const FieldLayout& layout) const
     const StrokeScale scale = layout.summaryScale();
     const StrokePainter strokes(painter, theme, 1.2 * layout.strokeWidth());
     const double y = layout.summaryBaseline();
+    const auto footOf = [&](double place, int slot) { return QPointF(layout.x(place, slot), y); };
+    for (const FieldAverage& average : m_data.averages)
+        if (layout.isVisible(average.place) && !average.joins)
+            strokes.target(footOf(average.place, average.slot), strokeHeight(average.targetDb, scale));
     for (const FieldAverage& average : m_data.averages) {
         if (!layout.isVisible(average.place)) continue;
-        const QPointF foot(layout.x(average.place, average.slot), y);
-        strokes.target(foot, strokeHeight(average.targetDb, scale));
+        const QPointF foot = footOf(average.place, average.slot);
+        if (average.joins) {
+            const int slot = m_data.strokeSlots[static_cast<std::size_t>(*average.joins)];
+            strokes.joined(foot, footOf(average.place, slot), average.limb);
+            continue;
+        }
         strokes.wedge(foot, strokeLean(average.offsetMs.low, scale), strokeLean(average.offsetMs.high, scale),
                       strokeHeight(average.relativeDb, scale));
         strokes.stroke(shapeStroke(foot, average.offsetMs.value, average.relativeDb, average.limb, scale));
@@ -207,41 +215,6 @@ void FieldView::paintSummary(QPainter& painter, const FieldLayout& layout) const
         if (!layout.isVisible(m_data.strokePlaces[i])) continue;
         const double x = layout.x(m_data.strokePlaces[i]) + 7 * m_data.strokeSlots[i];
         painter.drawText(QRectF(x - 20, y + 24, 40, 16), Qt::AlignCenter, m_data.hands[i]);
-    }
-}
-
-void FieldView::paintRows(QPainter& painter, const FieldLayout& layout) const {
-    const Theme& theme = Theme::of(palette());
-    const StrokeScale scale = layout.scale();
-    const StrokePainter strokes(painter, theme, layout.strokeWidth());
-    const auto [first, last] = layout.visibleRows();
-    for (std::size_t row = first; row < last; ++row) {
-        const double y = layout.baseline(row);
-        for (std::size_t i = 0; i < m_data.rows[row].size(); ++i) {
-            const FieldMark& mark = m_data.rows[row][i];
-            if (!layout.isVisible(mark.place)) continue;
-            const double ahead = scale.reach * mark.aheadMs / scale.fullLeanMs;
-            const QPointF foot(layout.x(mark.place, mark.slot) - ahead, y);
-            const bool isChosen = m_chosen && m_chosen->row == row && m_chosen->mark == i;
-            const bool soundsNow = m_playheadS >= mark.timeS && m_playheadS < mark.timeS + 0.12;
-            if (isChosen || soundsNow || (m_highlighted >= 0 && mark.stroke == m_highlighted)) {
-                QColor glow = theme.early;
-                glow.setAlphaF(isChosen ? 0.30F : 0.15F);
-                painter.setPen(Qt::NoPen);
-                painter.setBrush(glow);
-                const double half = std::min(0.45 * layout.columnWidth(), 22.0);
-                painter.drawRoundedRect(
-                    QRectF(foot.x() - half, y - 0.8 * layout.rowHeight(), 2 * half, 0.9 * layout.rowHeight()), 5, 5);
-            }
-            if (mark.kind == FieldMark::Kind::Missed) {
-                strokes.missed(foot, strokeHeight(mark.targetDb, scale));
-            } else if (mark.kind == FieldMark::Kind::Extra) {
-                strokes.unwritten(foot, strokeHeight(mark.relativeDb, scale));
-            } else {
-                if (mark.aheadMs <= 0) strokes.target(foot, strokeHeight(mark.targetDb, scale));
-                strokes.stroke(shapeStroke(foot, mark.leanMs, mark.relativeDb, mark.limb, scale), mark.faded);
-            }
-        }
     }
 }
 

@@ -3,6 +3,7 @@
 #include <QWidget>
 
 #include "strokes/field_layout.h"
+#include "strokes/stroke_painter.h"
 
 namespace upbeat {
 
@@ -48,6 +49,8 @@ class FieldView : public QWidget {
     void paintSummary(QPainter& painter, const FieldLayout& layout) const;
     void paintGaps(QPainter& painter, const FieldLayout& layout) const;
     void paintRows(QPainter& painter, const FieldLayout& layout) const;
+    void paintMark(const StrokePainter& strokes, const FieldLayout& layout, const FieldMark& mark, double y) const;
+    void paintGlow(QPainter& painter, const FieldLayout& layout, std::size_t row, std::size_t index) const;
 
     FieldData m_data;
     FieldZoom m_zoom;

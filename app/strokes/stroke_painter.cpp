@@ -64,6 +64,18 @@ void StrokePainter::drawFoot(const StrokeShape& s, const QColor& ink) const {
     }
 }
 
+void StrokePainter::joined(const QPointF& foot, const QPointF& other, Limb limb) const {
+    // From row to row it would look like a stroke: there it is a hair.
+    const bool across = foot.y() != other.y();
+    m_painter.setPen(
+        QPen(across ? m_theme.inkSoft : m_theme.ink, across ? 1.2 : 0.5 * m_width, Qt::SolidLine, Qt::FlatCap));
+    m_painter.drawLine(foot, other);
+    StrokeShape shape;
+    shape.foot = foot;
+    shape.footKind = footOf(limb);
+    drawFoot(shape, m_theme.ink);
+}
+
 void StrokePainter::missed(const QPointF& foot, double height) const {
     const double half = 1.7 * m_width;
     m_painter.setBrush(Qt::NoBrush);

@@ -17,6 +17,8 @@ class StrokePainter {
     void target(const QPointF& foot, double height) const;
     /// `faded`: steps back behind what the eye should find.
     void stroke(const StrokeShape& shape, bool faded = false) const;
+    /// A stroke that was heard in the sound of another one: only a foot, joined to the other's.
+    void joined(const QPointF& foot, const QPointF& other, Limb limb) const;
     /// A written stroke nobody played: an empty bar with a gap mark.
     void missed(const QPointF& foot, double height) const;
     /// A hit nobody wrote: it stands on a dotted foot.

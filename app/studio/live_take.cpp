@@ -35,8 +35,24 @@ void LiveTake::show(const Hit& hit, const LiveStroke& found) {
     mark.limb = written.limb;
     mark.timeS = hit.timeS;
     auto& marks = m_marks[static_cast<std::size_t>(found.pass)];
+    put(marks, mark);
+    if (hit.voice) return;
+    // One microphone heard them all in this sound.
+    for (std::size_t k = 0; k < m_exercise.strokes.size(); ++k) {
+        if (k == index || m_exercise.strokes[k].at != written.at) continue;
+        FieldMark shared = mark;
+        shared.stroke = static_cast<int>(k);
+        shared.slot = m_slots[k];
+        shared.limb = m_exercise.strokes[k].limb;
+        shared.joins = found.stroke;
+        put(marks, shared);
+    }
+}
+
+/// A stroke has one mark in a pass: the latest.
+void LiveTake::put(std::vector<FieldMark>& marks, const FieldMark& mark) {
     const auto taken =
-        std::find_if(marks.begin(), marks.end(), [&](const FieldMark& m) { return m.stroke == found.stroke; });
+        std::find_if(marks.begin(), marks.end(), [&](const FieldMark& m) { return m.stroke == mark.stroke; });
     if (taken == marks.end())
         marks.push_back(mark);
     else

@@ -35,6 +35,7 @@ class LiveTake {
 
   private:
     void show(const Hit& hit, const LiveStroke& found);
+    static void put(std::vector<FieldMark>& marks, const FieldMark& mark);
 
     Exercise m_exercise;
     double m_tempoBpm;

@@ -36,14 +36,15 @@ Result<OpenedTake> openFrom(const TakeArchive& archive, const DataFolder& folder
 struct OutsideTake {
     QString file;
     Exercise exercise;
-    double tempoBpm = 0;
-    double firstBeatS = 0;
+    OutsideStart start;
 };
 
 Result<TakePtr> hearOutside(const OutsideTake& outside, const CoachPlan& coach, const TaughtKit& kit) {
-    const ClickPlan click = clickFor(outside.exercise, Bpm(outside.tempoBpm));
-    auto heard = hearFile(outside.file.toStdString(), click, outside.firstBeatS);
+    const OutsideStart& start = outside.start;
+    const ClickPlan click = clickFor(outside.exercise, Bpm(start.tempoBpm));
+    auto heard = hearFile(outside.file.toStdString(), click, start.firstBeatS);
     if (!heard) return tl::unexpected(heard.error());
+    std::erase_if(heard->take.hits, [&start](const Hit& hit) { return hit.timeS > start.endS; });
     auto view = std::make_shared<TakeView>();
     TakeRecord& take = view->stored;
     take.exercise = outside.exercise;
@@ -56,11 +57,11 @@ Result<TakePtr> hearOutside(const OutsideTake& outside, const CoachPlan& coach, 
         take.sampleRate = heard->info.sampleRate;
         view->soundFile = outside.file;
     }
-    const int bars = barsPlayed(outside.exercise, outside.tempoBpm, outside.firstBeatS, take.hits);
+    const int bars = barsPlayed(outside.exercise, start.tempoBpm, start.firstBeatS, take.hits);
     if (bars < 1)
         return fail("nothing is heard after the first beat", outside.file.toStdString(),
                     "check the time of the first beat");
-    take.frame = {outside.tempoBpm, outside.firstBeatS, bars, 0, false, {}};
+    take.frame = {start.tempoBpm, start.firstBeatS, bars, 0, start.clickHeard, {}, start.anchor};
     measureFresh(*view, coach, kit);
     return TakePtr(view);
 }
@@ -119,10 +120,10 @@ void Review::judgeAgain() {
         });
 }
 
-void Review::openRecording(const QString& file, double tempoBpm, double firstBeatS) {
+void Review::openRecording(const QString& file, const OutsideStart& start) {
     const Stand& stand = m_with.stand;
     const CoachPlan coach{profileOf(m_with.setup.settings().profile), stand.ladder().ladder, stand.history()};
-    m_with.worker.run([outside = OutsideTake{file, stand.exercise(), tempoBpm, firstBeatS}, coach,
+    m_with.worker.run([outside = OutsideTake{file, stand.exercise(), start}, coach,
                        kit = m_with.lessons.kit()] { return hearOutside(outside, coach, kit); },
                       [this](const Result<TakePtr>& take) {
                           if (!take) return m_with.notices.complain(take.error());

@@ -1,6 +1,7 @@
 #pragma once
 
 #include <QObject>
+#include <limits>
 #include <optional>
 
 #include "studio/lessons.h"
@@ -10,6 +11,15 @@
 #include "upbeat/logbook/take_archive.h"
 
 namespace upbeat {
+
+/// Where the page lies in a recording from outside.
+struct OutsideStart {
+    double tempoBpm = 0;
+    double firstBeatS = 0;
+    Anchor anchor{};
+    bool clickHeard = false;
+    double endS = std::numeric_limits<double>::infinity();  ///< What comes later is not of the take.
+};
 
 /// The take that is looked at: the one just played, one of the log, or a recording from outside.
 class Review : public QObject {
@@ -42,7 +52,7 @@ class Review : public QObject {
     /// Judges the open take once more, by what is asked today; the log keeps the verdict of its day.
     void judgeAgain();
     /// Measures a recording from outside against the exercise on the stand.
-    void openRecording(const QString& file, double tempoBpm, double firstBeatS);
+    void openRecording(const QString& file, const OutsideStart& start);
 
   Q_SIGNALS:
     void opened();  ///< take() is a new one.

@@ -5,6 +5,7 @@
 #include "studio/hands_free.h"
 #include "studio/input_list.h"
 #include "studio/manuscript.h"
+#include "studio/outside_recording.h"
 #include "studio/sound_check.h"
 #include "studio/take_keeper.h"
 
@@ -54,6 +55,7 @@ class Studio {
     [[nodiscard]] HandsFree& handsFree() { return m_handsFree; }
     [[nodiscard]] TakeKeeper& keeper() { return m_keeper; }
     [[nodiscard]] Review& review() { return m_review; }
+    [[nodiscard]] OutsideRecording& outsideRecording() { return m_outside; }
     [[nodiscard]] NextSteps& nextSteps() { return m_nextSteps; }
     [[nodiscard]] TakeLog& log() { return m_log; }
 
@@ -86,6 +88,7 @@ class Studio {
     Lessons m_lessons;
     Recorder m_recorder;
     Review m_review;
+    OutsideRecording m_outside;
     TakingApart m_takingApart;
     NextSteps m_nextSteps;
     PracticeClock m_clock;

@@ -90,15 +90,13 @@ tl::expected<TaughtKit, Exit> kitFor(const Options& o, const Exercise& pattern) 
 }
 
 /// Enters tempo and first beat, found in the recording where they were not given.
-tl::expected<std::optional<TakeStart>, Exit> settleStart(Options& o, const Exercise& pattern) {
-    const auto asked = o.start.read();
-    if (!asked) return tl::unexpected(complain(asked.error(), Exit::BadArguments));
-    o.tempo = asked->tempoBpm.value_or(0);
-    o.firstBeat = asked->known.firstBeatS.value_or(0);
-    if (asked->isKnown()) return std::nullopt;
+tl::expected<std::optional<TakeStart>, Exit> settleStart(Options& o, const AskedStart& asked, const Exercise& pattern) {
+    o.tempo = asked.tempoBpm.value_or(0);
+    o.firstBeat = asked.known.firstBeatS.value_or(0);
+    if (asked.isKnown()) return std::nullopt;
     const auto heard = hearFile(o.take, std::nullopt, 0);
     if (!heard) return tl::unexpected(complain(heard.error(), Exit::Unreadable));
-    auto start = findStart(pattern, heard->take.hits, asked->known);
+    auto start = findStart(pattern, heard->take.hits, asked.known);
     if (!start)
         return tl::unexpected(
             complain(Error{UPBEAT_TEXT("tempo and beat 1 cannot be told: what is heard does not fit the pattern"),
@@ -112,12 +110,14 @@ tl::expected<std::optional<TakeStart>, Exit> settleStart(Options& o, const Exerc
 
 Exit run(Options o) {
     if (const Exit bad = checkArguments(o); bad != Exit::Measured) return bad;
+    const auto asked = o.start.read();
+    if (!asked) return complain(asked.error(), Exit::BadArguments);
     auto pattern = readPattern(o.pattern);
     if (!pattern) return complain(pattern.error(), Exit::Unreadable);
     *pattern = swungAs(*std::move(pattern), o.swing);
     const auto kit = kitFor(o, *pattern);
     if (!kit) return kit.error();
-    const auto found = settleStart(o, *pattern);
+    const auto found = settleStart(o, *asked, *pattern);
     if (!found) return found.error();
     auto heard = hear(o, *pattern);
     if (!heard) return complain(heard.error(), Exit::Unreadable);

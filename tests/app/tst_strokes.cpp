@@ -1,6 +1,7 @@
 #include <QImage>
 #include <QPainter>
 #include <QTest>
+#include <algorithm>
 #include <cmath>
 
 #include "look/close_up.h"
@@ -383,6 +384,24 @@ class TestStrokes : public QObject {
         compare.setAnalysis(analysisOf("singles-sixteenths", 6, c));
         QCOMPARE(compare.rows().front().axis, Axis::Limb);
         QVERIFY(pixelsOf(pictureOf(compare, {300, 400}), Theme::light().late) > 20);
+    }
+
+    // One microphone hears hands and feet that fall together as one sound: one stroke is drawn, on joined feet.
+    void whatSharesASoundIsOneStroke() {
+        const KnownTake known = play(*builtInExercise("ghosted-backbeat"), 90, 2, machine());
+        const TakeAnalysis a = analyze(known, perfectHits(known));
+        const FieldData field = fieldOf(a);
+        int joined = 0;
+        for (const FieldMark& mark : field.rows.front()) {
+            if (!mark.joins) continue;
+            ++joined;
+            const auto carrier = std::find_if(field.rows.front().begin(), field.rows.front().end(),
+                                              [&](const FieldMark& o) { return o.stroke == *mark.joins && !o.joins; });
+            QVERIFY(carrier != field.rows.front().end());
+            QVERIFY(carrier->targetDb >= mark.targetDb);
+            QCOMPARE(carrier->timeS, mark.timeS);
+        }
+        QCOMPARE(joined, 5);  // three of the bass drum and two backbeats, each with the hi-hat
     }
 };
 

@@ -193,7 +193,7 @@ class TestStudio : public QObject {
         const KnownTake known = play(*builtInExercise("singles-sixteenths"), 90, 4, soloist(), 3);
         const QString file = room.dir.filePath(QStringLiteral("outside.wav"));
         QVERIFY(writeSound(file.toStdString(), known.rendered.sound, AudioFormat::Wav24).has_value());
-        room.studio->review().openRecording(file, 90, 0.5);
+        room.studio->review().openRecording(file, {90, 0.5});
         QTRY_VERIFY_WITH_TIMEOUT(room.studio->review().take() != nullptr, 60000);
         QCOMPARE(room.studio->review().take()->stored.frame.bars, 4);
         QCOMPARE(room.studio->review().take()->id, 0);
@@ -207,7 +207,7 @@ class TestStudio : public QObject {
         const Exercise e = *builtInExercise("ghosted-backbeat");
         const QString path = room.dir.filePath(QStringLiteral("kit.mid"));
         QVERIFY(writeFileAtomically(path.toStdString(), toMidiBytes(toMidi(e))).has_value());
-        room.studio->review().openRecording(path, e.tempo.start, 0);
+        room.studio->review().openRecording(path, {e.tempo.start, 0});
         QTRY_VERIFY_WITH_TIMEOUT(room.studio->review().take() != nullptr, 60000);
         QVERIFY(room.studio->review().take()->soundFile.isEmpty());
         QVERIFY(room.studio->review().take()->analysis.matched.missed.empty());
@@ -231,7 +231,7 @@ class TestStudio : public QObject {
             QVERIFY(file.open(QIODevice::WriteOnly));
             file.write(content);
         }
-        room.studio->review().openRecording(path, 90, 0.5);
+        room.studio->review().openRecording(path, {90, 0.5});
         QTRY_COMPARE_WITH_TIMEOUT(failed.count(), 1, 60000);
         QVERIFY(failed.front().front().toString().contains(QStringLiteral("bad.wav")));
         QVERIFY(room.studio->review().take() == nullptr);

@@ -4,7 +4,7 @@
 
 namespace upbeat {
 
-std::optional<Lean> leanOf(const Hit& hit) {
+std::optional<BandLean> leanOf(const Hit& hit) {
     if (!isKnown(hit.colour)) return std::nullopt;
     constexpr std::ptrdiff_t kLow = 3;
     constexpr std::ptrdiff_t kHigh = 5;
@@ -13,7 +13,7 @@ std::optional<Lean> leanOf(const Hit& hit) {
     const double most = *std::max_element(hit.colour.begin(), hit.colour.end()) / kStepsPerDb;
     const double low = *std::max_element(hit.colour.begin(), hit.colour.begin() + kLow) / kStepsPerDb;
     const double high = *std::max_element(hit.colour.begin() + kHigh, hit.colour.end()) / kStepsPerDb;
-    return Lean{std::max(low, most - kNothingDb), std::max(high, most - kNothingDb), low > 0 && high > 0};
+    return BandLean{std::max(low, most - kNothingDb), std::max(high, most - kNothingDb), low > 0 && high > 0};
 }
 
 double usualLean(Voice voice) {

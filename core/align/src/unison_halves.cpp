@@ -129,8 +129,8 @@ class Halves {
         }
         if (half.written.empty() || kept == kNone) return std::nullopt;
         const bool otherIsLater = m_soundings[other].timeS > m_soundings[own].timeS;
-        const Lean& first = otherIsLater ? *ownLean : *otherLean;
-        const Lean& second = otherIsLater ? *otherLean : *ownLean;
+        const BandLean& first = otherIsLater ? *ownLean : *otherLean;
+        const BandLean& second = otherIsLater ? *otherLean : *ownLean;
         const int firstStroke = otherIsLater ? kept : half.written.front();
         const int secondStroke = otherIsLater ? half.written.front() : kept;
         if (!couldFollow(first, firstStroke, second, secondStroke)) return std::nullopt;
@@ -141,7 +141,8 @@ class Halves {
     }
 
     /// The first sound has to be its voice alone, and the second more than what the first one's voice does by itself.
-    [[nodiscard]] bool couldFollow(const Lean& first, int firstStroke, const Lean& second, int secondStroke) const {
+    [[nodiscard]] bool couldFollow(const BandLean& first, int firstStroke, const BandLean& second,
+                                   int secondStroke) const {
         // Bands in which something rang already show no rise: a sound may lean farther to its side than usual.
         const double away = first.upwards() - known(firstStroke).upwards;
         if (second.upwards() < first.upwards()) return away > -kLikeDb && second.lowDb > first.lowDb + kApartDb;

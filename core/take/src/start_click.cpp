@@ -36,12 +36,13 @@ std::optional<CountIn> countInOf(const std::vector<Hit>& hits) {
     constexpr std::size_t kFewestInARow = 4;
     constexpr std::size_t kAmong = 40;
     constexpr double kShortestS = 0.15;
+    constexpr std::size_t kBegins = 3;  // something may have been heard before it
     std::vector<const Hit*> firm;
     for (const Hit& hit : hits)
         if (hit.strength >= kFirmStrength && firm.size() < kAmong) firm.push_back(&hit);
     std::optional<CountIn> best;
     std::size_t longest = kFewestInARow - 1;
-    for (std::size_t i = 0; i + 1 < firm.size(); ++i) {
+    for (std::size_t i = 0; i < kBegins && i + 1 < firm.size(); ++i) {
         const double period = firm[i + 1]->timeS - firm[i]->timeS;
         std::size_t last = i + 1;
         while (last + 1 < firm.size() && std::abs(firm[last + 1]->timeS - firm[last]->timeS - period) < kRegularS &&

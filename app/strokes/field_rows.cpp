@@ -1,0 +1,61 @@
+// The passes of a take, one row each.
+#include "strokes/field_view.h"
+
+#include <QPainter>
+#include <algorithm>
+
+#include "strokes/stroke_painter.h"
+#include "theme/theme.h"
+
+namespace upbeat {
+
+void FieldView::paintRows(QPainter& painter, const FieldLayout& layout) const {
+    const StrokePainter strokes(painter, Theme::of(palette()), layout.strokeWidth());
+    const StrokeScale scale = layout.scale();
+    const auto [first, last] = layout.visibleRows();
+    for (std::size_t row = first; row < last; ++row) {
+        // All of the ground first: what leans over its neighbour must not vanish behind it.
+        const double y = layout.baseline(row);
+        for (std::size_t i = 0; i < m_data.rows[row].size(); ++i) {
+            const FieldMark& mark = m_data.rows[row][i];
+            if (!layout.isVisible(mark.place)) continue;
+            paintGlow(painter, layout, row, i);
+            if (mark.kind == FieldMark::Kind::Played && mark.aheadMs <= 0 && !mark.joins)
+                strokes.target(QPointF(layout.x(mark.place, mark.slot), y), strokeHeight(mark.targetDb, scale));
+        }
+        for (const FieldMark& mark : m_data.rows[row])
+            if (layout.isVisible(mark.place)) paintMark(strokes, layout, mark, y);
+    }
+}
+
+void FieldView::paintMark(const StrokePainter& strokes, const FieldLayout& layout, const FieldMark& mark,
+                          double y) const {
+    const StrokeScale scale = layout.scale();
+    const double ahead = scale.reach * mark.aheadMs / scale.fullLeanMs;
+    const QPointF foot(layout.x(mark.place, mark.slot) - ahead, y);
+    if (mark.kind == FieldMark::Kind::Missed) return strokes.missed(foot, strokeHeight(mark.targetDb, scale));
+    if (mark.kind == FieldMark::Kind::Extra) return strokes.unwritten(foot, strokeHeight(mark.relativeDb, scale));
+    if (!mark.joins)
+        return strokes.stroke(shapeStroke(foot, mark.leanMs, mark.relativeDb, mark.limb, scale), mark.faded);
+    const int slot = m_data.strokeSlots[static_cast<std::size_t>(*mark.joins)];
+    strokes.joined(foot, QPointF(layout.x(mark.place, slot), y), mark.limb);
+}
+
+/// Behind what is chosen, sounds now or is looked for.
+void FieldView::paintGlow(QPainter& painter, const FieldLayout& layout, std::size_t row, std::size_t index) const {
+    const FieldMark& mark = m_data.rows[row][index];
+    const bool isChosen = m_chosen && m_chosen->row == row && m_chosen->mark == index;
+    const bool soundsNow = m_playheadS >= mark.timeS && m_playheadS < mark.timeS + 0.12;
+    if (!isChosen && !soundsNow && (m_highlighted < 0 || mark.stroke != m_highlighted)) return;
+    const StrokeScale scale = layout.scale();
+    const double x = layout.x(mark.place, mark.slot) - scale.reach * mark.aheadMs / scale.fullLeanMs;
+    QColor glow = Theme::of(palette()).early;
+    glow.setAlphaF(isChosen ? 0.30F : 0.15F);
+    painter.setPen(Qt::NoPen);
+    painter.setBrush(glow);
+    const double half = std::min(0.45 * layout.columnWidth(), 22.0);
+    painter.drawRoundedRect(
+        QRectF(x - half, layout.baseline(row) - 0.8 * layout.rowHeight(), 2 * half, 0.9 * layout.rowHeight()), 5, 5);
+}
+
+}  // namespace upbeat
