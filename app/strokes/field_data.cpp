@@ -66,42 +66,46 @@ void addExtras(FieldData& field, const MatchedTake& take, const LevelReference& 
     }
 }
 
-/// The stroke with which another one mostly shares its sound.
-std::optional<int> mostlyJoined(const FieldData& field, int stroke) {
+/// What the passes say of one stroke.
+struct PlayedOften {
+    double relativeDb = 0;  ///< Summed.
     int marks = 0;
     int joined = 0;
-    std::optional<int> other;
+    std::optional<int> other{};  ///< Whose sound it shared.
+
+    [[nodiscard]] std::optional<int> mostlyJoins() const { return 2 * joined > marks ? other : std::nullopt; }
+};
+
+std::map<int, PlayedOften> playedIn(const FieldData& field) {
+    std::map<int, PlayedOften> played;
     for (const auto& row : field.rows)
         for (const FieldMark& mark : row) {
-            if (mark.stroke != stroke || mark.kind != FieldMark::Kind::Played) continue;
-            ++marks;
-            if (mark.joins) ++joined, other = mark.joins;
+            if (mark.kind != FieldMark::Kind::Played) continue;
+            PlayedOften& often = played[mark.stroke];
+            often.relativeDb += mark.relativeDb;
+            ++often.marks;
+            if (mark.joins) ++often.joined, often.other = mark.joins;
         }
-    return 2 * joined > marks ? other : std::nullopt;
+    return played;
 }
 
 void addAverages(FieldData& field, const TakeAnalysis& a) {
     const double placement = a.measures.timing.centreMs;
-    std::map<int, std::pair<double, int>> levels;
-    for (const auto& row : field.rows)
-        for (const FieldMark& mark : row)
-            if (mark.kind == FieldMark::Kind::Played) {
-                levels[mark.stroke].first += mark.relativeDb;
-                ++levels[mark.stroke].second;
-            }
+    auto played = playedIn(field);
     for (const CountHabit& habit : a.measures.timing.habits) {
         const auto index = static_cast<std::size_t>(habit.stroke);
         const Stroke& stroke = a.matched.exercise.strokes[index];
-        const auto& [sum, count] = levels[habit.stroke];
+        const PlayedOften& often = played[habit.stroke];
         const Figure& f = habit.offsetMs;
-        field.averages.push_back({habit.stroke,
-                                  field.strokePlaces[index],
-                                  field.strokeSlots[index],
-                                  {f.value + placement, f.low + placement, f.high + placement, f.n},
-                                  count > 0 ? sum / count : targetDb(a.matched.exercise, stroke),
-                                  targetDb(a.matched.exercise, stroke),
-                                  stroke.limb,
-                                  mostlyJoined(field, habit.stroke)});
+        field.averages.push_back(
+            {habit.stroke,
+             field.strokePlaces[index],
+             field.strokeSlots[index],
+             {f.value + placement, f.low + placement, f.high + placement, f.n},
+             often.marks > 0 ? often.relativeDb / often.marks : targetDb(a.matched.exercise, stroke),
+             targetDb(a.matched.exercise, stroke),
+             stroke.limb,
+             often.mostlyJoins()});
     }
 }
 

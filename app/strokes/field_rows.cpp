@@ -9,6 +9,16 @@
 
 namespace upbeat {
 
+namespace {
+
+/// Grace notes stand before their stroke.
+QPointF footOf(const FieldLayout& layout, const FieldMark& mark, double y) {
+    const StrokeScale scale = layout.scale();
+    return {layout.x(mark.place, mark.slot) - scale.reach * mark.aheadMs / scale.fullLeanMs, y};
+}
+
+}  // namespace
+
 void FieldView::paintRows(QPainter& painter, const FieldLayout& layout) const {
     const StrokePainter strokes(painter, Theme::of(palette()), layout.strokeWidth());
     const StrokeScale scale = layout.scale();
@@ -21,7 +31,7 @@ void FieldView::paintRows(QPainter& painter, const FieldLayout& layout) const {
             if (!layout.isVisible(mark.place)) continue;
             paintGlow(painter, layout, row, i);
             if (mark.kind == FieldMark::Kind::Played && mark.aheadMs <= 0 && !mark.joins)
-                strokes.target(QPointF(layout.x(mark.place, mark.slot), y), strokeHeight(mark.targetDb, scale));
+                strokes.target(footOf(layout, mark, y), strokeHeight(mark.targetDb, scale));
         }
         for (const FieldMark& mark : m_data.rows[row])
             if (layout.isVisible(mark.place)) paintMark(strokes, layout, mark, y);
@@ -31,8 +41,7 @@ void FieldView::paintRows(QPainter& painter, const FieldLayout& layout) const {
 void FieldView::paintMark(const StrokePainter& strokes, const FieldLayout& layout, const FieldMark& mark,
                           double y) const {
     const StrokeScale scale = layout.scale();
-    const double ahead = scale.reach * mark.aheadMs / scale.fullLeanMs;
-    const QPointF foot(layout.x(mark.place, mark.slot) - ahead, y);
+    const QPointF foot = footOf(layout, mark, y);
     if (mark.kind == FieldMark::Kind::Missed) return strokes.missed(foot, strokeHeight(mark.targetDb, scale));
     if (mark.kind == FieldMark::Kind::Extra) return strokes.unwritten(foot, strokeHeight(mark.relativeDb, scale));
     if (!mark.joins)
@@ -47,15 +56,14 @@ void FieldView::paintGlow(QPainter& painter, const FieldLayout& layout, std::siz
     const bool isChosen = m_chosen && m_chosen->row == row && m_chosen->mark == index;
     const bool soundsNow = m_playheadS >= mark.timeS && m_playheadS < mark.timeS + 0.12;
     if (!isChosen && !soundsNow && (m_highlighted < 0 || mark.stroke != m_highlighted)) return;
-    const StrokeScale scale = layout.scale();
-    const double x = layout.x(mark.place, mark.slot) - scale.reach * mark.aheadMs / scale.fullLeanMs;
+    const QPointF foot = footOf(layout, mark, layout.baseline(row));
     QColor glow = Theme::of(palette()).early;
     glow.setAlphaF(isChosen ? 0.30F : 0.15F);
     painter.setPen(Qt::NoPen);
     painter.setBrush(glow);
     const double half = std::min(0.45 * layout.columnWidth(), 22.0);
     painter.drawRoundedRect(
-        QRectF(x - half, layout.baseline(row) - 0.8 * layout.rowHeight(), 2 * half, 0.9 * layout.rowHeight()), 5, 5);
+        QRectF(foot.x() - half, foot.y() - 0.8 * layout.rowHeight(), 2 * half, 0.9 * layout.rowHeight()), 5, 5);
 }
 
 }  // namespace upbeat

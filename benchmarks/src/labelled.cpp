@@ -26,12 +26,12 @@ Label labelFromJson(const nlohmann::json& json) {
     return label;
 }
 
+}  // namespace
+
 std::filesystem::path soundOf(const std::filesystem::path& folder) {
     const auto flac = folder / "take.flac";
     return std::filesystem::exists(flac) ? flac : folder / "take.wav";
 }
-
-}  // namespace
 
 Result<LabelledTake> readLabelled(const std::filesystem::path& folder) {
     LabelledTake take;

@@ -34,6 +34,9 @@ struct LabelledTake {
     double analysisS = 0;   ///< Time spent from samples to verdict.
 };
 
+/// The recording of one folder.
+[[nodiscard]] std::filesystem::path soundOf(const std::filesystem::path& folder);
+
 /// Reads `take.flac` or `take.wav`, `pattern.mid` and `truth.json` of one folder and analyses the take.
 [[nodiscard]] Result<LabelledTake> readLabelled(const std::filesystem::path& folder);
 

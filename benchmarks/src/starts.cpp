@@ -74,8 +74,7 @@ Table emptyTable() {
 void scoreFolder(const std::filesystem::path& folder, StartScore& score) {
     const auto text = readFile(folder / "truth.json");
     const auto pattern = readPattern(folder / "pattern.mid");
-    const auto flac = folder / "take.flac";
-    const auto heard = hearFile(std::filesystem::exists(flac) ? flac : folder / "take.wav", std::nullopt, 0);
+    const auto heard = hearFile(soundOf(folder), std::nullopt, 0);
     if (!text || !pattern || !heard) return;
     const auto truth = nlohmann::json::parse(*text, nullptr, false);
     if (truth.is_discarded()) return;

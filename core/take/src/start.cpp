@@ -3,6 +3,7 @@
 #include <algorithm>
 #include <cmath>
 
+#include "line_fit.h"
 #include "start_click.h"
 #include "start_follow.h"
 #include "upbeat/align/matched_take.h"
@@ -40,19 +41,18 @@ struct StraightLine {
     double slope = 0;
 };
 
-StraightLine leastSquares(const std::vector<Point>& points, bool level) {
-    double n = 0, x = 0, y = 0, xx = 0, xy = 0;
-    for (const Point& p : points) n += 1, x += p.grid, y += p.late, xx += p.grid * p.grid, xy += p.grid * p.late;
-    const double spread = n * xx - x * x;
-    const double slope = level || spread <= 0 ? 0.0 : (n * xy - x * y) / spread;
-    return {(y - slope * x) / n, slope};
+/// `level`: the tempo is known, and with it the slope.
+StraightLine lineThrough(const std::vector<Point>& points, bool level) {
+    LineFit fit;
+    for (const Point& p : points) fit.add(p.grid, p.late);
+    return level ? StraightLine{fit.mean(), 0} : StraightLine{fit.at(0), fit.slope()};
 }
 
 /// A straight line through the offsets; what lies far from it does not count.
 StraightLine steadyLine(std::vector<Point> points, bool level) {
     constexpr int kRounds = 3;
     constexpr double kFar = 3.0;
-    StraightLine line = leastSquares(points, level);
+    StraightLine line = lineThrough(points, level);
     for (int round = 0; round < kRounds; ++round) {
         double sum = 0;
         for (const Point& p : points) sum += std::abs(p.late - line.at - line.slope * p.grid);
@@ -62,7 +62,7 @@ StraightLine steadyLine(std::vector<Point> points, bool level) {
                      [&](const Point& p) { return std::abs(p.late - line.at - line.slope * p.grid) <= kFar * usual; });
         if (near.size() == points.size() || near.size() < 2) break;
         points = std::move(near);
-        line = leastSquares(points, level);
+        line = lineThrough(points, level);
     }
     return line;
 }

@@ -1,5 +1,7 @@
 #include "start_click.h"
 
+#include "line_fit.h"
+
 #include <algorithm>
 #include <cmath>
 
@@ -58,7 +60,7 @@ std::optional<CountIn> countInOf(const std::vector<Hit>& hits) {
 
 std::optional<StartReading> clickBefore(const std::vector<Hit>& hits, const StartReading& reading) {
     const double beatS = 60.0 / reading.tempoBpm;
-    double n = 0, x = 0, y = 0, xx = 0, xy = 0;
+    LineFit line;
     std::vector<std::pair<double, double>> clicks;  // beat, time
     std::vector<double> levels;
     double gap = beatS;
@@ -70,14 +72,12 @@ std::optional<StartReading> clickBefore(const std::vector<Hit>& hits, const Star
         if (!clicks.empty()) gap = clicks.back().second - hit->timeS;
         clicks.emplace_back(k, hit->timeS);
         levels.push_back(hit->levelDb);
-        n += 1, x += k, y += hit->timeS, xx += k * k, xy += k * hit->timeS;
+        line.add(k, hit->timeS);
     }
     if (clicks.size() < kFewestClicks || !isEven(levels)) return std::nullopt;
-    const double period = (n * xy - x * y) / (n * xx - x * x);
-    const double first = (y - period * x) / n;
     for (const auto& [beat, timeS] : clicks)
-        if (std::abs(timeS - first - period * beat) > kRegularS) return std::nullopt;
-    return StartReading{60.0 / period, first, reading.fit};
+        if (std::abs(timeS - line.at(beat)) > kRegularS) return std::nullopt;
+    return StartReading{60.0 / line.slope(), line.at(0), reading.fit};
 }
 
 }  // namespace upbeat

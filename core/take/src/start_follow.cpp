@@ -1,5 +1,7 @@
 #include "start_follow.h"
 
+#include "line_fit.h"
+
 #include <algorithm>
 #include <array>
 #include <cmath>
@@ -17,20 +19,6 @@ constexpr double kOpening = 4;          // weight of those that tell beat 1 from
 constexpr std::array<double, 3> kMissedCost{0.15, 0.3, 0.6};
 constexpr double kLeftCost = 0.8;
 constexpr double kWeakShare = 0.25;  // of what is hardly one
-
-/// Time against beats by least squares, in which what is long past counts less and less.
-class Line {
-  public:
-    void add(double beats, double timeS, double forget) {
-        m_n = forget * m_n + 1, m_x = forget * m_x + beats, m_y = forget * m_y + timeS;
-        m_xx = forget * m_xx + beats * beats, m_xy = forget * m_xy + beats * timeS;
-    }
-    [[nodiscard]] double period() const { return (m_n * m_xy - m_x * m_y) / (m_n * m_xx - m_x * m_x); }
-    [[nodiscard]] double at(double beats) const { return (m_y + period() * (m_n * beats - m_x)) / m_n; }
-
-  private:
-    double m_n = 0, m_x = 0, m_y = 0, m_xx = 0, m_xy = 0;
-};
 
 /// Correlation of two rows; 0 where one of them does not change.
 class Agreement {
@@ -68,7 +56,7 @@ class Follower {
 
     /// Follows the page from a seed over `most` positions or to the last note.
     [[nodiscard]] Followed follow(const Seed& seed, std::size_t most) const {
-        Line line;
+        LineFit line;
         line.add(m_page[seed.position].beats, m_notes[seed.note].timeS, 1.0);
         line.add(m_page[seed.otherPosition].beats, m_notes[seed.otherNote].timeS, 1.0);
         return follow(line, seed.position, most);
@@ -77,23 +65,23 @@ class Follower {
     /// The whole take by a reading.
     [[nodiscard]] Followed follow(const StartReading& reading) const {
         constexpr double kBeats = 4;
-        Line line;
+        LineFit line;
         line.add(0, reading.firstBeatS, 1.0);
         line.add(kBeats, reading.firstBeatS + kBeats * 60 / reading.tempoBpm, 1.0);
         return follow(line, 0, m_page.size());
     }
 
   private:
-    [[nodiscard]] Followed follow(const Line& start, std::size_t from, std::size_t most) const {
+    [[nodiscard]] Followed follow(const LineFit& start, std::size_t from, std::size_t most) const {
         constexpr double kForget = 0.97;
-        Line near = start;   // where the player is
-        Line whole = start;  // the take through
+        LineFit near = start;   // where the player is
+        LineFit whole = start;  // the take through
         Tally tally;
         std::size_t next = 0;
         for (std::size_t k = 0; k < from; ++k) tally.add(m_page[k], nullptr, 0);
         for (std::size_t k = from; k < m_page.size() && k < from + most; ++k) {
             const double expected = near.at(m_page[k].beats);
-            const double reach = std::min(kFarthestS, kOfTheStep * m_page[k].step * near.period());
+            const double reach = std::min(kFarthestS, kOfTheStep * m_page[k].step * near.slope());
             if (expected > m_notes.back().timeS + reach) break;
             const std::size_t note = nearest(expected, next);
             const bool found = note < m_notes.size() && std::abs(m_notes[note].timeS - expected) <= reach;
@@ -108,7 +96,7 @@ class Follower {
             near.add(m_page[k].beats, m_notes[note].timeS, kForget);
             whole.add(m_page[k].beats, m_notes[note].timeS, 1.0);
         }
-        return {{60.0 / whole.period(), whole.at(0), 0}, tally.score(weightOf(0, tally.firstNote))};
+        return {{60.0 / whole.slope(), whole.at(0), 0}, tally.score(weightOf(0, tally.firstNote))};
     }
 
     /// Notes from one to another, those that are no strokes by themselves for less.
