@@ -4,49 +4,13 @@
 #include <algorithm>
 #include <cmath>
 
-#include "look/close_up.h"
-#include "look/group_compare.h"
+#include "drawn.h"
 #include "strokes/count_line.h"
 #include "strokes/field_view.h"
-#include "strokes/lens.h"
 #include "strokes/stroke_painter.h"
-#include "takes.h"
-#include "upbeat/music/library.h"
 
 using namespace upbeat;
 using namespace upbeat::test;
-
-namespace {
-
-TakeAnalysis analysisOf(const char* id, int passes, const Character& c = {}, std::uint64_t seed = 1) {
-    const Exercise e = *builtInExercise(id);
-    const Performance p = perform(e, Bpm(100), passes, c, seed);
-    return analyzeTake(e, {100, 1.0, passes * e.bars, 0, false, {}}, hitsOf(p, 1.0),
-                       {practiceProfile(), ladderOf(e), {}});
-}
-
-QImage pictureOf(QWidget& widget, const QSize& size) {
-    widget.resize(size);
-    widget.setPalette(Theme::light().palette());
-    return widget.grab().toImage();
-}
-
-/// Pixels of nearly one colour.
-int pixelsOf(const QImage& image, const QColor& colour) {
-    int count = 0;
-    for (int y = 0; y < image.height(); ++y)
-        for (int x = 0; x < image.width(); ++x) {
-            const QColor c = image.pixelColor(x, y);
-            count += std::abs(c.red() - colour.red()) + std::abs(c.green() - colour.green()) +
-                                 std::abs(c.blue() - colour.blue()) <
-                             24
-                         ? 1
-                         : 0;
-        }
-    return count;
-}
-
-}  // namespace
 
 class TestStrokes : public QObject {
     Q_OBJECT
@@ -300,109 +264,6 @@ class TestStrokes : public QObject {
     }
 
     // ---- lenses
-
-    void lensesAreThoseThatHaveSomethingToShow() {
-        using Lenses = std::vector<Lens>;
-        QCOMPARE(lensesFor(analysisOf("singles-sixteenths", 4)), (Lenses{Lens::Timing, Lens::Balance}));
-        QCOMPARE(lensesFor(analysisOf("swung-ride", 4)), (Lenses{Lens::Timing, Lens::Balance, Lens::Swing}));
-        QCOMPARE(lensesFor(analysisOf("flam-taps", 4)), (Lenses{Lens::Timing, Lens::Balance, Lens::Ornaments}));
-        for (const Lens lens : {Lens::Timing, Lens::Balance, Lens::Swing, Lens::Ornaments})
-            QVERIFY(!lensName(lens).isEmpty() && !lensHint(lens).isEmpty());
-    }
-
-    void balancePutsStrokesOutOfTheirLevelInFront() {
-        Character c = machine();
-        c.habits = {{Beats(1, 4), std::nullopt, std::nullopt, std::nullopt, 5, 11, 1}};
-        const FieldData field = fieldThrough(Lens::Balance, analysisOf("paradiddle-accents", 4, c));
-        for (const auto& row : field.rows)
-            for (const FieldMark& mark : row) {
-                QCOMPARE(mark.leanMs, 0.0);
-                QCOMPARE(mark.faded, mark.stroke != 1);
-                // What was measured stays what it was.
-                if (mark.stroke == 1) QVERIFY(std::abs(mark.offsetMs - 5) < 0.01);
-            }
-    }
-
-    void swingLeansOffbeatsAgainstTheBeatsAroundThem() {
-        Character c = machine();
-        c.placementMs = 9;  // the whole take late: no matter to the swing
-        c.swingRatio = 1.5;
-        const TakeAnalysis a = analysisOf("swung-ride", 4, c);
-        const FieldData field = fieldThrough(Lens::Swing, a);
-        const double beatMs = 600;
-        const double expected =
-            beatMs * (1.5 / 2.5 - a.measures.swing->targetRatio / (a.measures.swing->targetRatio + 1));
-        int offbeats = 0;
-        for (const auto& row : field.rows)
-            for (const FieldMark& mark : row)
-                if (!mark.faded) {
-                    ++offbeats;
-                    QVERIFY2(std::abs(mark.leanMs - expected) < 3, qPrintable(QString::number(mark.leanMs)));
-                }
-        QVERIFY(offbeats >= 4);
-    }
-
-    void ornamentsShowGraceNotesAtTheirDistance() {
-        Character c = machine();
-        c.graceMs = 33;
-        c.graceSpreadMs = 0;
-        const TakeAnalysis a = analysisOf("flam-taps", 3, c);
-        const FieldData field = fieldThrough(Lens::Ornaments, a);
-        std::size_t graces = 0;
-        for (const auto& row : field.rows)
-            for (const FieldMark& mark : row)
-                if (mark.aheadMs > 0) {
-                    ++graces;
-                    QVERIFY(std::abs(mark.aheadMs - 33) < 0.01);
-                    QVERIFY(mark.relativeDb < -12);
-                }
-        QCOMPARE(graces, static_cast<std::size_t>(a.measures.ornaments->played));
-        FieldView view;
-        view.setData(field);
-        QVERIFY(pixelsOf(pictureOf(view, {900, 500}), Theme::light().ink) > 200);
-    }
-
-    void theCloseUpDrawsTheSoundAndItsOnset() {
-        CloseUp closeUp;
-        QCOMPARE(pixelsOf(pictureOf(closeUp, {300, 84}), Theme::light().early), 0);
-        auto sound = std::make_shared<Sound>();
-        sound->samples.assign(4800, 0.0F);
-        for (std::size_t i = 2400; i < 4800; ++i) sound->samples[i] = i % 2 == 0 ? 0.5F : -0.5F;
-        closeUp.show(sound, 0.05);
-        const QImage image = pictureOf(closeUp, {300, 84});
-        QVERIFY(pixelsOf(image, Theme::light().early) > 40);
-        const QColor paper = Theme::light().surface;
-        QVERIFY(pixelsOf(image.copy(5, 2, 140, 80), paper) > 3 * pixelsOf(image.copy(155, 2, 140, 80), paper));
-        closeUp.clear();
-        QVERIFY(closeUp.isEmpty());
-    }
-
-    void groupsStandSideBySide() {
-        Character c = machine();
-        c.habits = {{std::nullopt, Limb::LeftHand, std::nullopt, std::nullopt, 14, 0, 1}};
-        GroupCompare compare;
-        compare.setAnalysis(analysisOf("singles-sixteenths", 6, c));
-        QCOMPARE(compare.rows().front().axis, Axis::Limb);
-        QVERIFY(pixelsOf(pictureOf(compare, {300, 400}), Theme::light().late) > 20);
-    }
-
-    // One microphone hears hands and feet that fall together as one sound: one stroke is drawn, on joined feet.
-    void whatSharesASoundIsOneStroke() {
-        const KnownTake known = play(*builtInExercise("ghosted-backbeat"), 90, 2, machine());
-        const TakeAnalysis a = analyze(known, perfectHits(known));
-        const FieldData field = fieldOf(a);
-        int joined = 0;
-        for (const FieldMark& mark : field.rows.front()) {
-            if (!mark.joins) continue;
-            ++joined;
-            const auto carrier = std::find_if(field.rows.front().begin(), field.rows.front().end(),
-                                              [&](const FieldMark& o) { return o.stroke == *mark.joins && !o.joins; });
-            QVERIFY(carrier != field.rows.front().end());
-            QVERIFY(carrier->targetDb >= mark.targetDb);
-            QCOMPARE(carrier->timeS, mark.timeS);
-        }
-        QCOMPARE(joined, 5);  // three of the bass drum and two backbeats, each with the hi-hat
-    }
 };
 
 QTEST_MAIN(TestStrokes)
