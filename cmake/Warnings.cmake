@@ -4,8 +4,8 @@ target_compile_features(upbeat_build_flags INTERFACE cxx_std_20)
 target_compile_options(upbeat_build_flags INTERFACE
     -Wall -Wextra -Wpedantic -Wshadow -Wconversion -Wsign-conversion -Wold-style-cast -Wnon-virtual-dtor
     -Woverloaded-virtual -Wcast-align -Wunused -Wnull-dereference -Wformat=2 -Werror
-    # g++ 12 reports these three inside its own headers once it inlines them (GCC bug 105329 and kin).
-    $<$<CXX_COMPILER_ID:GNU>:-Wno-null-dereference -Wno-maybe-uninitialized -Wno-restrict -Wno-stringop-overflow>)
+    # g++ 12 reports these inside its own headers once it inlines them (GCC bug 105329 and kin).
+    $<$<CXX_COMPILER_ID:GNU>:-Wno-array-bounds -Wno-null-dereference -Wno-maybe-uninitialized -Wno-restrict -Wno-stringop-overflow>)
 
 set(UPBEAT_SANITIZE "" CACHE STRING "Sanitizers to build with, for example address,undefined or thread")
 if(UPBEAT_SANITIZE)

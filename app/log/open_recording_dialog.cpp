@@ -5,6 +5,7 @@
 #include <QHBoxLayout>
 #include <QSignalBlocker>
 #include <QVBoxLayout>
+#include <cmath>
 
 #include "theme/theme.h"
 #include "upbeat/music/exercise.h"
@@ -89,24 +90,31 @@ QLayout* OpenRecordingDialog::buildButtons() {
     auto* row = new QHBoxLayout;
     auto* leave = new QPushButton(tr("Cancel"), this);
     m_skip = new QPushButton(this);
+    m_hear = new QPushButton(this);
     m_measure = new QPushButton(tr("Measure"), this);
     m_measure->setDefault(true);
-    for (QPushButton* button : {leave, m_skip}) button->setAutoDefault(false);
+    for (QPushButton* button : {leave, m_skip, m_hear}) button->setAutoDefault(false);
     connect(leave, &QPushButton::clicked, this, &QDialog::reject);
+    connect(m_hear, &QPushButton::clicked, &m_recording, [this] {
+        m_recording.hear();
+        refresh();
+    });
     connect(m_skip, &QPushButton::clicked, &m_recording, &OutsideRecording::next);
     connect(m_measure, &QPushButton::clicked, this, [this] {
         m_recording.measure();
         accept();
     });
+    row->addWidget(m_hear);
     row->addStretch();
     for (QPushButton* button : {leave, m_skip, m_measure}) row->addWidget(button);
     return row;
 }
 
 void OpenRecordingDialog::browse() {
-    const QStringList chosen = QFileDialog::getOpenFileNames(
-        this, tr("Recording"), {},
-        tr("Recordings (*.wav *.flac *.ogg *.opus *.mp3 *.aif *.aiff *.mid *.midi);;All files (*)"));
+    const QStringList chosen =
+        QFileDialog::getOpenFileNames(this, tr("Recording"), {},
+                                      tr("Recordings (*.wav *.flac *.ogg *.opus *.mp3 *.m4a *.aac *.mp4 *.mov *.mkv "
+                                         "*.webm *.3gp *.aif *.aiff *.mid *.midi);;All files (*)"));
     if (!chosen.isEmpty()) m_recording.open(chosen);
 }
 
@@ -117,6 +125,8 @@ void OpenRecordingDialog::refresh() {
     m_skip->setVisible(m_recording.waiting() > 0);
     m_skip->setText(tr("Next file, %1 wait").arg(m_recording.waiting()));
     m_measure->setEnabled(heard);
+    m_hear->setEnabled(heard);
+    m_hear->setText(m_recording.isHeard() ? tr("Stop") : tr("Hear it with the click"));
     for (QWidget* field : {static_cast<QWidget*>(m_tempo), static_cast<QWidget*>(m_firstBeat)})
         field->setEnabled(heard);
     fillReadings();
@@ -139,7 +149,11 @@ void OpenRecordingDialog::fillReadings() {
 
 QString OpenRecordingDialog::said() const {
     if (m_recording.file().isEmpty()) return tr("Choose a recording, or drop one on the window.");
-    if (m_recording.isListening()) return tr("Listening to it ...");
+    if (m_recording.isListening())
+        return tr("Listening to file %1 of %2: %3 %")
+            .arg(m_recording.number())
+            .arg(m_recording.files())
+            .arg(std::floor(100 * m_recording.heardShare()), 0, 'f', 0);
     if (!m_recording.trouble().isEmpty()) return m_recording.trouble();
     const auto& found = m_recording.found();
     if (!found) return tr("The page does not fit what is heard. Choose the stretch or another page, or set the beat.");

@@ -31,6 +31,7 @@ class OpenRecordingDialog : public QDialog {
     QComboBox* m_readings;
     QDoubleSpinBox* m_tempo;
     QDoubleSpinBox* m_firstBeat;
+    QPushButton* m_hear;
     QPushButton* m_measure;
     QPushButton* m_skip;
 };

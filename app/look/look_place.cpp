@@ -220,6 +220,12 @@ void LookPlace::showChosen() {
         m_detail->setText(tr("%1: missed").arg(place));
         return;
     }
+    if (mark->kind == FieldMark::Kind::Pale) {
+        m_detail->setText(
+            tr("Something sounded at %1 s that is unlike your strokes: a voice, a chair. It counts for nothing.")
+                .arg(mark->timeS, 0, 'f', 2));
+        return;
+    }
     if (mark->kind == FieldMark::Kind::Extra) {
         m_detail->setText(tr("A stroke that is not written, at %1 s").arg(mark->timeS, 0, 'f', 2));
         return;

@@ -146,8 +146,7 @@ void MainWindow::refreshHeader() {
         line << counted(m_studio.review().take()->analysis.matched.passes, UPBEAT_TEXT("1 pass"),
                         UPBEAT_TEXT_N("%n passes"))
              << QLocale().toString(startOf(take), QStringLiteral("ddd d MMM, HH:mm"));
-        for (const QString& more : {anchorInWords(take), padGhostsInWords(take.padGhosts)})
-            if (!more.isEmpty()) line << more;
+        line << factsInWords(*m_studio.review().take());
     } else {
         line << tr("ladder %1 to %2 by %3")
                     .arg(tempoInWords(m_studio.stand().ladder().ladder.startBpm),

@@ -49,21 +49,19 @@ FieldMark markOf(const MatchedTake& take, const MatchedStroke& s, const std::vec
     return mark;
 }
 
-/// Hits nobody wrote.
-void addExtras(FieldData& field, const MatchedTake& take, const LevelReference& reference) {
+/// A hit that plays no written stroke.
+void addUnwritten(FieldData& field, const MatchedTake& take, const Hit& hit, FieldMark::Kind kind,
+                  const LevelReference& reference) {
     const double pass = passDurationS(take.exercise, Bpm(take.tempoBpm));
-    for (const int index : take.extra) {
-        const Hit& hit = take.hits[static_cast<std::size_t>(index)];
-        const double since = hit.timeS - take.firstBeatS - take.latencyS;
-        const auto row = static_cast<std::ptrdiff_t>(since / pass);
-        if (since < 0 || row >= static_cast<std::ptrdiff_t>(field.rows.size())) continue;
-        FieldMark mark;
-        mark.kind = FieldMark::Kind::Extra;
-        mark.place = since / pass - static_cast<double>(row);
-        mark.relativeDb = hit.levelDb - reference.of(take.exercise.strokes.front().voice);
-        mark.timeS = hit.timeS;
-        field.rows[static_cast<std::size_t>(row)].push_back(mark);
-    }
+    const double since = hit.timeS - take.firstBeatS - take.latencyS;
+    const auto row = static_cast<std::ptrdiff_t>(since / pass);
+    if (since < 0 || row >= static_cast<std::ptrdiff_t>(field.rows.size())) return;
+    FieldMark mark;
+    mark.kind = kind;
+    mark.place = since / pass - static_cast<double>(row);
+    mark.relativeDb = hit.levelDb - reference.of(take.exercise.strokes.front().voice);
+    mark.timeS = hit.timeS;
+    field.rows[static_cast<std::size_t>(row)].push_back(mark);
 }
 
 /// What the passes say of one stroke.
@@ -191,7 +189,9 @@ FieldData fieldOf(const TakeAnalysis& a) {
         mark.timeS = take.firstBeatS + take.latencyS + w.gridS;
         field.rows[static_cast<std::size_t>(w.pass - 1)].push_back(mark);
     }
-    addExtras(field, take, reference);
+    for (const int index : take.extra)
+        addUnwritten(field, take, take.hits[static_cast<std::size_t>(index)], FieldMark::Kind::Extra, reference);
+    for (const Hit& hit : take.pale) addUnwritten(field, take, hit, FieldMark::Kind::Pale, reference);
     for (auto& row : field.rows)
         std::stable_sort(row.begin(), row.end(),
                          [](const FieldMark& x, const FieldMark& y) { return x.place < y.place; });

@@ -22,7 +22,7 @@ struct FieldColumn {
 
 /// A hit or a missing hit as the field shows it.
 struct FieldMark {
-    enum class Kind { Played, Missed, Extra };
+    enum class Kind { Played, Missed, Extra, Pale };  ///< Extra: nobody wrote it. Pale: nor is it a stroke.
     Kind kind = Kind::Played;
     int stroke = -1;
     double place = 0;

@@ -43,6 +43,7 @@ void FieldView::paintMark(const StrokePainter& strokes, const FieldLayout& layou
     const StrokeScale scale = layout.scale();
     const QPointF foot = footOf(layout, mark, y);
     if (mark.kind == FieldMark::Kind::Missed) return strokes.missed(foot, strokeHeight(mark.targetDb, scale));
+    if (mark.kind == FieldMark::Kind::Pale) return strokes.sounded(foot);
     if (mark.kind == FieldMark::Kind::Extra) return strokes.unwritten(foot, strokeHeight(mark.relativeDb, scale));
     if (!mark.joins)
         return strokes.stroke(shapeStroke(foot, mark.leanMs, mark.relativeDb, mark.limb, scale), mark.faded);

@@ -94,6 +94,12 @@ void StrokePainter::unwritten(const QPointF& foot, double height) const {
     m_painter.drawEllipse(foot, 1.3 * m_width, 1.3 * m_width);
 }
 
+void StrokePainter::sounded(const QPointF& foot) const {
+    m_painter.setPen(QPen(m_theme.inkSoft, 1.2, Qt::DotLine));
+    m_painter.setBrush(Qt::NoBrush);
+    m_painter.drawEllipse(foot, 1.3 * m_width, 1.3 * m_width);
+}
+
 void StrokePainter::wedge(const QPointF& foot, double leftLean, double rightLean, double height) const {
     QColor fill = m_theme.inkSoft;
     fill.setAlphaF(0.28F);

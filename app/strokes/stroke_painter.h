@@ -23,6 +23,8 @@ class StrokePainter {
     void missed(const QPointF& foot, double height) const;
     /// A hit nobody wrote: it stands on a dotted foot.
     void unwritten(const QPointF& foot, double height) const;
+    /// Something sounded that was no stroke: a pale dotted ring, nothing stands on it.
+    void sounded(const QPointF& foot) const;
     /// The interval of an average stroke: a wedge from the foot to the two ends of the interval at the tip's height.
     void wedge(const QPointF& foot, double leftLean, double rightLean, double height) const;
 

@@ -2,6 +2,7 @@
 
 #include <algorithm>
 #include <cmath>
+#include <utility>
 
 #include "upbeat/formats/hear_file.h"
 
@@ -29,8 +30,8 @@ OutsideRecording::Strip stripOf(const BandTrace& trace, double durationS) {
     return strip;
 }
 
-Result<Heard> hearForStart(const QString& file, const Exercise& exercise) {
-    auto heard = hearFile(file.toStdString(), std::nullopt, 0);
+Result<Heard> hearForStart(const QString& file, const Exercise& exercise, const std::function<bool(double)>& goOn) {
+    auto heard = hearFile(file.toStdString(), std::nullopt, 0, goOn);
     if (!heard) return tl::unexpected(heard.error());
     Heard result{stripOf(heard->take.trace, heard->info.durationS), withoutPatches(std::move(heard->take.hits)), {}};
     result.found = findStart(exercise, result.hits);
@@ -39,8 +40,18 @@ Result<Heard> hearForStart(const QString& file, const Exercise& exercise) {
 
 }  // namespace
 
+OutsideRecording::OutsideRecording(const With& with) : m_with(with) {
+    constexpr int kTickMs = 100;
+    m_progress.setInterval(kTickMs);
+    connect(&m_progress, &QTimer::timeout, this, &OutsideRecording::changed);
+    connect(&m_with.playback, &Playback::ticked, this, [this] {
+        if (std::exchange(m_wasHeard, isHeard()) != m_wasHeard) Q_EMIT changed();
+    });
+}
+
 void OutsideRecording::open(const QStringList& files) {
     m_waiting = files;
+    m_files = files.size();
     next();
 }
 
@@ -51,38 +62,51 @@ void OutsideRecording::next() {
 }
 
 void OutsideRecording::close() {
-    ++m_turn;
+    letGo();
     m_file.clear();
     m_waiting.clear();
-    m_listening = false;
-    m_hits.clear();
-    m_strip = {};
     Q_EMIT changed();
 }
 
-void OutsideRecording::listen() {
-    const int turn = ++m_turn;
-    m_listening = true;
+/// What was heard of the last file, or is being heard still, is of no use any more.
+void OutsideRecording::letGo() {
+    ++m_turn;
+    if (m_hearing) m_hearing->isWanted = false;
+    m_hearing.reset();
+    m_progress.stop();
+    if (isHeard()) m_with.playback.stop();
     m_trouble.clear();
     m_found.reset();
     m_hits.clear();
     m_strip = {};
+}
+
+void OutsideRecording::listen() {
+    letGo();
+    m_hearing = std::make_shared<Hearing>();
+    m_progress.start();
     m_tempoBpm = m_with.stand.ladder().tempoBpm;
     m_firstBeatS = 0;
-    m_with.worker.run([file = m_file, exercise = m_with.stand.exercise()] { return hearForStart(file, exercise); },
-                      [this, turn](Result<Heard> heard) {
-                          if (turn != m_turn) return;
-                          m_listening = false;
-                          if (!heard) {
-                              m_trouble = sentenceOf(heard.error());
-                          } else {
-                              m_strip = std::move(heard->strip);
-                              m_hits = std::move(heard->hits);
-                              m_fromS = 0, m_toS = m_strip.durationS;
-                              take(heard->found);
-                          }
-                          Q_EMIT changed();
-                      });
+    const auto goOn = [hearing = m_hearing](double share) {
+        hearing->share = share;
+        return hearing->isWanted.load();
+    };
+    m_with.worker.run(
+        [file = m_file, exercise = m_with.stand.exercise(), goOn] { return hearForStart(file, exercise, goOn); },
+        [this, turn = m_turn](Result<Heard> heard) {
+            if (turn != m_turn) return;
+            m_hearing.reset();
+            m_progress.stop();
+            if (!heard) {
+                m_trouble = sentenceOf(heard.error());
+            } else {
+                m_strip = std::move(heard->strip);
+                m_hits = std::move(heard->hits);
+                m_fromS = 0, m_toS = m_strip.durationS;
+                take(heard->found);
+            }
+            Q_EMIT changed();
+        });
     Q_EMIT changed();
 }
 
@@ -143,8 +167,24 @@ void OutsideRecording::setStretch(double fromS, double toS) {
     Q_EMIT changed();
 }
 
+void OutsideRecording::hear() {
+    constexpr double kBars = 8;
+    constexpr double kBeforeS = 0.5;
+    if (isHeard()) return m_with.playback.stop();
+    if (m_file.isEmpty() || isListening() || !m_trouble.isEmpty()) return;
+    auto view = std::make_shared<TakeView>();
+    view->soundFile = m_file;
+    view->stored.exercise = m_with.stand.exercise();
+    view->stored.frame.tempoBpm = m_tempoBpm;
+    view->stored.frame.firstBeatS = m_firstBeatS;
+    view->stored.click = clickFor(view->stored.exercise, Bpm(m_tempoBpm));
+    const double endS = m_firstBeatS + kBars * barDurationS(view->stored.exercise, Bpm(m_tempoBpm));
+    m_with.playback.listen(view, {m_firstBeatS - kBeforeS, std::min(m_toS, endS), 1, true, false, false, false});
+}
+
 void OutsideRecording::measure() {
-    if (m_file.isEmpty() || m_listening || !m_trouble.isEmpty()) return;
+    if (isHeard()) m_with.playback.stop();
+    if (m_file.isEmpty() || isListening() || !m_trouble.isEmpty()) return;
     OutsideStart start{m_tempoBpm, m_firstBeatS, {}, false, m_toS};
     // A beat that follows the strokes, or that somebody put there by eye, says nothing about placement.
     const bool byClick = m_found && m_found->by == StartBy::Click && !m_byHand;

@@ -2,8 +2,12 @@
 
 #include <QObject>
 #include <QStringList>
+#include <QTimer>
+#include <atomic>
+#include <memory>
 #include <vector>
 
+#include "studio/playback.h"
 #include "studio/review.h"
 #include "upbeat/take/start.h"
 
@@ -18,10 +22,11 @@ class OutsideRecording : public QObject {
     struct With {
         const Stand& stand;
         Review& review;
+        Playback& playback;
         Worker& worker;
         Notices& notices;
     };
-    explicit OutsideRecording(const With& with) : m_with(with) {}
+    explicit OutsideRecording(const With& with);
 
     /// How loud it is over its length, for a picture: shares of the loudest, 0 to 1.
     struct Strip {
@@ -37,7 +42,12 @@ class OutsideRecording : public QObject {
     void close();
     [[nodiscard]] const QString& file() const { return m_file; }
     [[nodiscard]] qsizetype waiting() const { return m_waiting.size(); }
-    [[nodiscard]] bool isListening() const { return m_listening; }
+    /// Which of the files it is, from 1, and how many there are.
+    [[nodiscard]] qsizetype number() const { return m_files - m_waiting.size(); }
+    [[nodiscard]] qsizetype files() const { return m_files; }
+    [[nodiscard]] bool isListening() const { return m_hearing != nullptr; }
+    /// Of the recording, what was listened to: 0 to 1.
+    [[nodiscard]] double heardShare() const { return m_hearing ? m_hearing->share.load() : 1; }
     /// What is wrong with the file; empty where it was heard.
     [[nodiscard]] const QString& trouble() const { return m_trouble; }
 
@@ -59,20 +69,34 @@ class OutsideRecording : public QObject {
     /// Looks for the start again, in that stretch alone.
     void setStretch(double fromS, double toS);
 
+    /// Plays the first bars with a click where tempo and beat 1 put it; again: stops it.
+    void hear();
+    [[nodiscard]] bool isHeard() const { return m_with.playback.isPlaying(); }
+
     void measure();
 
   Q_SIGNALS:
     void changed();
 
   private:
+    /// Shared with the thread that listens.
+    struct Hearing {
+        std::atomic<double> share{0};
+        std::atomic<bool> isWanted{true};
+    };
+
     void listen();
+    void letGo();
     void take(const std::optional<TakeStart>& found);
 
     With m_with;
     QString m_file;
     QStringList m_waiting;
     int m_turn = 0;  // what was begun for an earlier file is of no use any more
-    bool m_listening = false;
+    qsizetype m_files = 0;
+    std::shared_ptr<Hearing> m_hearing;  // while it is listened to
+    QTimer m_progress;
+    bool m_wasHeard = false;
     QString m_trouble;
     Strip m_strip;
     std::vector<Hit> m_hits;

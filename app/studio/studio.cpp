@@ -39,7 +39,7 @@ Studio::Studio(StudioOptions options, DataFolder folder, std::unique_ptr<Logbook
                   m_archive.store(), m_worker, m_notices},
                  std::move(options.characterOf), options.simulatedCounts),
       m_review({m_folder, m_archive, m_stand, m_lessons, m_setup, m_worker, m_notices}),
-      m_outside({m_stand, m_review, m_worker, m_notices}),
+      m_outside({m_stand, m_review, m_playback, m_worker, m_notices}),
       m_takingApart({m_stand, m_setup, m_review, m_notices}),
       m_nextSteps({m_review, m_stand, m_takingApart, m_notices}),
       m_clock({m_setup, m_recorder, m_takingApart, m_stand, m_notices}, options.simulatedSpeed),

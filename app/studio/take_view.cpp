@@ -16,10 +16,12 @@ TakeAnalysis measureFresh(TakeRecord& stored, const CoachPlan& coach, const Taug
         analyzeTake(stored.exercise, stored.frame, toldApart(stored.exercise, std::move(heard), kit), coach);
     if (stored.simulated) analysis.verdict = simulatedTake(stored.frame.tempoBpm, coach.ladder);
     if (!hasRolls(stored.exercise)) analysis.matched.trace = {};
-    stored.hits = withoutPatches(analysis.matched.hits);
+    stored.hits = withoutPatches(allHeard(analysis.matched));
     stored.trace = analysis.matched.trace;
     return analysis;
 }
+
+namespace {
 
 QString anchorInWords(const TakeRecord& take) {
     if (take.simulated) return inWords(UPBEAT_TEXT("simulated player"));
@@ -30,6 +32,18 @@ QString anchorInWords(const TakeRecord& take) {
                   : inWords(UPBEAT_TEXT("no placement: the click was not heard"));
 }
 
+QString soundInWords(const MatchedTake& take) {
+    QStringList words;
+    if (take.gainRides) words << inWords(UPBEAT_TEXT("the recorder's gain rides: loudness is not judged"));
+    const auto pale = static_cast<int>(take.pale.size());
+    if (pale > 0)
+        words << counted(pale, UPBEAT_TEXT("1 sound that is no stroke"),
+                         UPBEAT_TEXT_N("%n sounds that are no strokes"));
+    return words.join(QStringLiteral("  ·  "));
+}
+
+}  // namespace
+
 QString padGhostsInWords(const PadGhosts& ghosts) {
     QStringList words;
     if (ghosts.doubles > 0)
@@ -39,6 +53,13 @@ QString padGhostsInWords(const PadGhosts& ghosts) {
         words << counted(ghosts.crosstalk, UPBEAT_TEXT("1 shaken pad left out"),
                          UPBEAT_TEXT_N("%n shaken pads left out"));
     return words.join(QStringLiteral(", "));
+}
+
+QStringList factsInWords(const TakeView& view) {
+    QStringList facts{anchorInWords(view.stored), padGhostsInWords(view.stored.padGhosts),
+                      soundInWords(view.analysis.matched)};
+    facts.removeAll(QString());
+    return facts;
 }
 
 }  // namespace upbeat

@@ -1,6 +1,6 @@
 #pragma once
 
-#include <QString>
+#include <QStringList>
 #include <memory>
 
 #include "upbeat/logbook/take_repository.h"
@@ -20,9 +20,10 @@ struct TakeView {
 [[nodiscard]] TakeAnalysis measureFresh(TakeRecord& take, const CoachPlan& coach, const TaughtKit& kit);
 void measureFresh(TakeView& view, const CoachPlan& coach, const TaughtKit& kit);
 
-/// By what it is known where a take stands against the click, and whether a person played it; empty where all is as one
-/// would expect.
-[[nodiscard]] QString anchorInWords(const TakeRecord& take);
+/// What there is to say of how a take was heard, for the line above it: by what it is known where it stands against the
+/// click, whether a person played it, what was left out of it, a gain that rides, sounds that are no strokes. Empty
+/// where all is as one would expect.
+[[nodiscard]] QStringList factsInWords(const TakeView& view);
 /// "2 double triggers left out, 1 shaken pad left out"; empty where there were none.
 [[nodiscard]] QString padGhostsInWords(const PadGhosts& ghosts);
 

@@ -18,6 +18,7 @@
 #include "logbook_speed.h"
 #include "long_recording.h"
 #include "loops.h"
+#include "room_sounds.h"
 #include "score.h"
 #include "simulated_sets.h"
 #include "speed.h"
@@ -160,6 +161,8 @@ int run(int argc, char** argv) {
             {"long", [] { return longRecordingTable(); }},
             {"voices", [] { return voicesTable(); }},
             {"unisons", [] { return unisonTable(unseenSeeds()); }},
+            {"room", [] { return roomTable(unseenSeeds()); }},
+            {"gain", [] { return gainTable(unseenSeeds()); }},
             {"start", [] { return startTable(); }},
             {"coverage", [] { return coverageTable(1000); }},
             {"findings", [] { return faultTable(200, 200); }},

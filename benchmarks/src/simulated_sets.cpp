@@ -37,12 +37,13 @@ std::vector<Label> labelsOf(const RenderedTake& rendered) {
 }  // namespace
 
 LabelledTake simulateLabelled(const Exercise& exercise, double tempoBpm, int bars, const Character& character,
-                              std::uint64_t seed, Room room, Kits kits) {
+                              std::uint64_t seed, Room room, Kits kits, const Spoil& spoil) {
     const Bpm tempo(tempoBpm);
     const int passes = (bars + exercise.bars - 1) / exercise.bars;
     const Performance performance = perform(exercise, tempo, passes, character, seed);
     const double durationS = passes * passDurationS(exercise, tempo);
-    const RenderedTake rendered = render(performance, durationS, recordingFor(seed, room, kits));
+    RenderedTake rendered = render(performance, durationS, recordingFor(seed, room, kits));
+    if (spoil) spoil(rendered.sound, rendered.firstBeatS);
     LabelledTake take;
     take.name = exercise.id;
     take.durationS = rendered.sound.durationS();

@@ -125,6 +125,7 @@ std::string analysisToJson(const TakeAnalysis& a, const TakeFacts& facts) {
          {{"file", facts.file},
           {"sample_rate", facts.sampleRate},
           {"duration_s", rounded(facts.durationS)},
+          {"gain_rides", take.gainRides},
           {"clipped_spans", clippedSpans(take)},
           {"damaged_spans", listToJson(facts.damaged,
                                        [](const DamagedSpan& s) {
@@ -141,6 +142,11 @@ std::string analysisToJson(const TakeAnalysis& a, const TakeFacts& facts) {
         {"bars", take.bars},
         {"passes", take.passes},
         {"hits", "\x01hits"},
+        {"sounds",
+         listToJson(take.pale,
+                    [](const Hit& hit) {
+                        return json{{"time_s", rounded(hit.timeS, 1e-7)}, {"level_db", rounded(hit.levelDb, 1e-3)}};
+                    })},
         {"missed", listToJson(take.missed, [&](const WrittenStroke& w) { return noteToJson(take, w); })},
         {"summary", summaryToJson(a)},
         {"measures", measuresToJson(a)},

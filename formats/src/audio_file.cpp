@@ -9,6 +9,7 @@
 #include <utility>
 #include <vector>
 
+#include "sound_reader.h"
 #include "upbeat/formats/atomic_file.h"
 
 namespace upbeat {
@@ -20,12 +21,21 @@ constexpr int kHighestRate = 192000;
 constexpr int kMostChannels = 8;
 constexpr std::size_t kBlockFrames = 1U << 14U;
 
-struct Opened {
-    SndfileHandle file;
-    AudioInfo info;
-};
+Result<void> check(const AudioInfo& info, const std::string& where, double mostS) {
+    if (info.sampleRate < kLowestRate || info.sampleRate > kHighestRate)
+        return fail(Text::with(UPBEAT_TEXT("its sample rate is %1 Hz"), info.sampleRate), where,
+                    UPBEAT_TEXT("use 8 to 192 kHz"));
+    if (info.channels < 1 || info.channels > kMostChannels)
+        return fail(Text::with(UPBEAT_TEXT("it has %1 channels"), info.channels), where, UPBEAT_TEXT("use 1 to 8"));
+    if (info.durationS <= 0)
+        return fail(UPBEAT_TEXT("it holds no sound"), where, UPBEAT_TEXT("record it again or choose another"));
+    if (info.durationS > mostS)
+        return fail(Text::with(UPBEAT_TEXT("it is %1 long"), durationInWords(info.durationS)), where,
+                    UPBEAT_TEXT("cut it to two hours or less"));
+    return {};
+}
 
-Result<Opened> open(const std::filesystem::path& path, double mostS) {
+Result<std::unique_ptr<SoundReader>> open(const std::filesystem::path& path, double mostS) {
     std::error_code error;
     const auto status = std::filesystem::status(path, error);
     const std::string where = path.string();
@@ -35,24 +45,13 @@ Result<Opened> open(const std::filesystem::path& path, double mostS) {
         return fail(UPBEAT_TEXT("this is not a file"), where, UPBEAT_TEXT("name a recording"));
     if (std::filesystem::file_size(path, error) == 0)
         return fail(UPBEAT_TEXT("the file is empty"), where, UPBEAT_TEXT("record it again or choose another"));
-    Opened opened{SndfileHandle(where), {}};
-    if (!opened.file || opened.file.error() != 0)
+    auto reader = openSndfile(path);
+    if (!reader) reader = openMovie(path);
+    if (!reader)
         return fail(UPBEAT_TEXT("this is not a recording that can be read"), where,
-                    UPBEAT_TEXT("use WAV, FLAC or Ogg"));
-    opened.info = {opened.file.samplerate(), opened.file.channels(),
-                   static_cast<double>(opened.file.frames()) / std::max(opened.file.samplerate(), 1)};
-    const AudioInfo& info = opened.info;
-    if (info.sampleRate < kLowestRate || info.sampleRate > kHighestRate)
-        return fail(Text::with(UPBEAT_TEXT("its sample rate is %1 Hz"), info.sampleRate), where,
-                    UPBEAT_TEXT("use 8 to 192 kHz"));
-    if (info.channels < 1 || info.channels > kMostChannels)
-        return fail(Text::with(UPBEAT_TEXT("it has %1 channels"), info.channels), where, UPBEAT_TEXT("use 1 to 8"));
-    if (opened.file.frames() <= 0)
-        return fail(UPBEAT_TEXT("it holds no sound"), where, UPBEAT_TEXT("record it again or choose another"));
-    if (info.durationS > mostS)
-        return fail(Text::with(UPBEAT_TEXT("it is %1 long"), durationInWords(info.durationS)), where,
-                    UPBEAT_TEXT("cut it to two hours or less"));
-    return opened;
+                    UPBEAT_TEXT("use WAV, FLAC, Ogg, MP3, M4A or a video with sound"));
+    if (const auto fits = check(reader->info(), where, mostS); !fits) return tl::unexpected(fits.error());
+    return reader;
 }
 
 void mixToMono(std::span<const float> interleaved, int channels, std::vector<float>& mono) {
@@ -92,31 +91,32 @@ Result<AudioInfo> readAudio(const std::filesystem::path& path,
                             const std::function<void(std::span<const float>, const AudioInfo&)>& block, double mostS) {
     auto opened = open(path, mostS);
     if (!opened) return tl::unexpected(opened.error());
-    SndfileHandle& file = opened->file;
-    const AudioInfo info = opened->info;
+    SoundReader& reader = **opened;
+    AudioInfo info = reader.info();
+    const auto most = static_cast<std::size_t>(mostS * info.sampleRate);
     std::vector<float> interleaved(kBlockFrames * static_cast<std::size_t>(info.channels));
     std::vector<float> mono;
-    sf_count_t total = 0;
-    while (true) {
-        const sf_count_t frames = file.readf(interleaved.data(), static_cast<sf_count_t>(kBlockFrames));
-        if (frames <= 0) break;
+    std::size_t total = 0;
+    while (const std::size_t frames = reader.read(interleaved)) {
         total += frames;
-        const auto values = static_cast<std::size_t>(frames) * static_cast<std::size_t>(info.channels);
+        const auto values = frames * static_cast<std::size_t>(info.channels);
         mixToMono(std::span<const float>(interleaved).first(values), info.channels, mono);
         block(mono, info);
+        if (total > most) break;  // longer than it promised
     }
-    if (total < file.frames())
+    if (reader.breaksOffAt(total))
         return fail(Text::with(UPBEAT_TEXT("the file breaks off after %1 of %2 s"),
                                fmt::format("{:.1f}", static_cast<double>(total) / info.sampleRate),
                                fmt::format("{:.1f}", info.durationS)),
                     path.string(), UPBEAT_TEXT("use the complete recording"));
+    info.durationS = static_cast<double>(total) / info.sampleRate;
     return info;
 }
 
 Result<AudioInfo> readAudioInfo(const std::filesystem::path& path, double mostS) {
     const auto opened = open(path, mostS);
     if (!opened) return tl::unexpected(opened.error());
-    return opened->info;
+    return (*opened)->info();
 }
 
 Result<Sound> readSound(const std::filesystem::path& path) {
@@ -132,13 +132,16 @@ Result<Sound> readSound(const std::filesystem::path& path) {
 Result<Sound> readSpan(const std::filesystem::path& path, double fromS, double toS, double mostS) {
     auto opened = open(path, mostS);
     if (!opened) return tl::unexpected(opened.error());
-    const AudioInfo& info = opened->info;
-    const sf_count_t from = std::clamp<sf_count_t>(std::llround(fromS * info.sampleRate), 0, opened->file.frames());
-    const sf_count_t to = std::clamp<sf_count_t>(std::llround(toS * info.sampleRate), from, opened->file.frames());
-    std::vector<float> interleaved(static_cast<std::size_t>((to - from) * info.channels));
-    opened->file.seek(from, SEEK_SET);
-    const sf_count_t frames = std::max<sf_count_t>(0, opened->file.readf(interleaved.data(), to - from));
-    interleaved.resize(static_cast<std::size_t>(frames * info.channels));
+    SoundReader& reader = **opened;
+    const AudioInfo& info = reader.info();
+    const auto frameAt = [&](double seconds) {
+        return static_cast<std::size_t>(std::llround(std::clamp(seconds, 0.0, info.durationS) * info.sampleRate));
+    };
+    const std::size_t from = frameAt(fromS);
+    const auto channels = static_cast<std::size_t>(info.channels);
+    std::vector<float> interleaved((std::max(from, frameAt(toS)) - from) * channels);
+    reader.start(from);
+    interleaved.resize(reader.read(interleaved) * channels);
     Sound sound;
     sound.sampleRate = info.sampleRate;
     mixToMono(interleaved, info.channels, sound.samples);

@@ -26,11 +26,16 @@ Result<HeardFile> hearNotes(const std::filesystem::path& path) {
 
 }  // namespace
 
-Result<HeardFile> hearFile(const std::filesystem::path& path, const std::optional<ClickPlan>& click,
-                           double firstBeatS) {
+Result<HeardFile> hearFile(const std::filesystem::path& path, const std::optional<ClickPlan>& click, double firstBeatS,
+                           const std::function<bool(double share)>& goOn) {
     if (isMidiName(path)) return hearNotes(path);
     std::unique_ptr<TakeListener> listener;
+    double heardS = 0;
+    bool isWanted = true;
     const auto info = readAudio(path, [&](std::span<const float> block, const AudioInfo& audio) {
+        heardS += static_cast<double>(block.size()) / audio.sampleRate;
+        isWanted = isWanted && (!goOn || goOn(std::min(1.0, heardS / audio.durationS)));
+        if (!isWanted) return;
         if (!listener)
             listener = std::make_unique<TakeListener>(
                 audio.sampleRate, click ? clickMarks(*click, firstBeatS, audio.durationS) : std::vector<ClickMark>());

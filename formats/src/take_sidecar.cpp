@@ -20,6 +20,7 @@ Hit hitFromJson(const JsonReader& reader) {
     hit.clipped = reader.flag("clipped", false);
     hit.voice = voiceFromName(reader.text("voice"));
     hit.exact = reader.flag("exact", false);
+    hit.foreign = reader.flag("foreign", false);
     return hit;
 }
 
@@ -65,6 +66,7 @@ nlohmann::json jsonOf(const std::vector<Hit>& some) {
                         {"clipped", hit.clipped}});
         if (hit.voice) hits.back()["voice"] = toName(*hit.voice);
         if (hit.exact) hits.back()["exact"] = true;
+        if (hit.foreign) hits.back()["foreign"] = true;
     }
     return hits;
 }

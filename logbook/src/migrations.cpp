@@ -171,9 +171,12 @@ const Migration kAnchor{
     "ALTER TABLE take ADD COLUMN pad_crosstalk INTEGER NOT NULL DEFAULT 0",
 };
 
-const std::array<const Migration*, 6>& migrations() {
-    static const std::array<const Migration*, 6> all{&kFirst,        &kVoices,          &kFaintHits,
-                                                     &kDayOfTheTake, &kVerdictOfTheDay, &kAnchor};
+// What sounded and was no stroke.
+const Migration kForeignSounds{"ALTER TABLE hit ADD COLUMN foreign_sound INTEGER NOT NULL DEFAULT 0"};
+
+const std::array<const Migration*, 7>& migrations() {
+    static const std::array<const Migration*, 7> all{&kFirst,           &kVoices, &kFaintHits,    &kDayOfTheTake,
+                                                     &kVerdictOfTheDay, &kAnchor, &kForeignSounds};
     return all;
 }
 

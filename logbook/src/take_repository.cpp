@@ -43,23 +43,17 @@ Result<void> TakeRepository::addHits(qint64 id, const TakeRecord& take) {
     QSqlQuery insert(QSqlDatabase::database(m_logbook.connection()));
     insert.prepare(
         QStringLiteral("INSERT INTO hit (take_id, number, time_s, level_db, strength, contrast_db, clipped, voice, "
-                       "exact, doubtful, hides, "
-                       "peak_s, colour) VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)"));
+                       "exact, doubtful, hides, foreign_sound, "
+                       "peak_s, colour) VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)"));
     int number = 0;
     for (const Hit& hit : take.hits) {
-        const QVariantList values{id,
-                                  number++,
-                                  hit.timeS,
-                                  hit.levelDb,
-                                  hit.strength,
-                                  hit.contrastDb,
-                                  hit.clipped,
-                                  hit.voice ? QVariant(toQt(toName(*hit.voice))) : QVariant(),
-                                  hit.exact,
-                                  hit.doubtful,
-                                  hit.hides,
-                                  hit.peakS,
-                                  isKnown(hit.colour) ? QVariant(bytesOf(hit.colour)) : QVariant()};
+        const QVariantList values{id,           number++,
+                                  hit.timeS,    hit.levelDb,
+                                  hit.strength, hit.contrastDb,
+                                  hit.clipped,  hit.voice ? QVariant(toQt(toName(*hit.voice))) : QVariant(),
+                                  hit.exact,    hit.doubtful,
+                                  hit.hides,    hit.foreign,
+                                  hit.peakS,    isKnown(hit.colour) ? QVariant(bytesOf(hit.colour)) : QVariant()};
         for (qsizetype i = 0; i < values.size(); ++i) insert.bindValue(static_cast<int>(i), values[i]);
         if (!insert.exec())
             return fail(UPBEAT_TEXT("the hits of a take could not be stored"), m_logbook.file().string(),

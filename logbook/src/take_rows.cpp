@@ -26,6 +26,7 @@ Hit hitFrom(const Row& row) {
     hit.voice = voiceFromName(row.text("voice"));
     hit.exact = row.flag("exact");
     hit.doubtful = row.flag("doubtful");
+    hit.foreign = row.flag("foreign_sound");
     hit.hides = row.at("hides").toUInt();
     hit.peakS = row.number("peak_s");
     hit.colour = stepsFrom(row.at("colour").toByteArray());

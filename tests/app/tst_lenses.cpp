@@ -101,6 +101,34 @@ class TestLenses : public QObject {
         QVERIFY(pixelsOf(pictureOf(compare, {300, 400}), Theme::light().late) > 20);
     }
 
+    // Something sounded that is no stroke: a pale ring where it was, in its pass, and nothing stands on it.
+    void whatIsNoStrokeIsARing() {
+        TakeAnalysis a = analysisOf("singles-sixteenths", 4, machine());
+        const auto count = [](const FieldData& field, FieldMark::Kind kind) {
+            std::ptrdiff_t n = 0;
+            for (const auto& row : field.rows)
+                n += std::count_if(row.begin(), row.end(), [kind](const FieldMark& m) { return m.kind == kind; });
+            return n;
+        };
+        const FieldData before = fieldOf(a);
+        QCOMPARE(count(before, FieldMark::Kind::Pale), std::ptrdiff_t{0});
+        const double passS = passDurationS(a.matched.exercise, Bpm(a.matched.tempoBpm));
+        const double atS = a.matched.firstBeatS + 1.53 * passS;
+        a.matched.pale.push_back(heard(atS, -30, 20, 20));
+        const FieldData field = fieldOf(a);
+        QCOMPARE(count(field, FieldMark::Kind::Pale), std::ptrdiff_t{1});
+        QCOMPARE(count(field, FieldMark::Kind::Extra), count(before, FieldMark::Kind::Extra));
+        const auto& row = field.rows[1];
+        const auto mark =
+            std::find_if(row.begin(), row.end(), [](const FieldMark& m) { return m.kind == FieldMark::Kind::Pale; });
+        QVERIFY(mark != row.end() && std::abs(mark->place - 0.53) < 1e-6);
+        FieldView view;
+        view.setData(before);
+        const QImage without = pictureOf(view, {900, 500});
+        view.setData(field);
+        QVERIFY(pictureOf(view, {900, 500}) != without);
+    }
+
     // One microphone hears hands and feet that fall together as one sound: one stroke is drawn, on joined feet.
     void whatSharesASoundIsOneStroke() {
         const KnownTake known = play(*builtInExercise("ghosted-backbeat"), 90, 2, machine());

@@ -1,6 +1,7 @@
 // Recordings from outside, through the window: dropped on it, found, put right by hand, measured.
 #include <QApplication>
 #include <QDropEvent>
+#include <QLabel>
 #include <QMimeData>
 #include <QPushButton>
 #include <QSignalSpy>
@@ -134,6 +135,43 @@ class TestRecordings : public QObject {
         r.press(QStringLiteral("Measure"));
         QTRY_VERIFY_WITH_TIMEOUT(r.room.studio->review().take() != nullptr, 60000);
         QVERIFY(r.room.studio->review().take()->stored.frame.bars < 5);
+    }
+
+    void itIsHeardWithTheClickWhereTheBeatIs() {
+        DropRoom r;
+        r.drop({r.record("heard.wav", kPage, 1.7, false)});
+        QTRY_VERIFY_WITH_TIMEOUT(r.isHeard(), 60000);
+        r.press(QStringLiteral("Hear it with the click"));
+        QTRY_VERIFY_WITH_TIMEOUT(r.outside().isHeard(), 60000);
+        const auto saysStop = [&r] {
+            const auto buttons = r.dialog()->findChildren<QPushButton*>();
+            return std::any_of(buttons.begin(), buttons.end(),
+                               [](const QPushButton* b) { return b->text() == QStringLiteral("Stop"); });
+        };
+        // The simulated device plays fast: it may have ended by now.
+        QTRY_VERIFY_WITH_TIMEOUT(saysStop() || !r.outside().isHeard(), 60000);
+        if (r.outside().isHeard()) r.outside().hear();
+        QTRY_VERIFY_WITH_TIMEOUT(!r.outside().isHeard() && !saysStop(), 60000);
+    }
+
+    // Who takes another file does not wait for the first to be heard to its end.
+    void listeningIsSeenAndStopped() {
+        DropRoom r;
+        const QString first = r.record("first.wav", kPage, 0.5, false);
+        r.drop({first});
+        QTRY_VERIFY_WITH_TIMEOUT(r.isHeard(), 60000);
+        r.outside().open({first, r.record("second.wav", kPage, 1.7, false)});
+        QVERIFY(r.outside().isListening());
+        QCOMPARE(r.outside().number(), qsizetype{1});
+        const auto labels = r.dialog()->findChildren<QLabel*>();
+        QVERIFY(std::any_of(labels.begin(), labels.end(), [](const QLabel* l) {
+            return l->text().startsWith(QStringLiteral("Listening to file 1 of 2"));
+        }));
+        r.outside().next();
+        QCOMPARE(r.outside().number(), qsizetype{2});
+        QTRY_VERIFY_WITH_TIMEOUT(r.isHeard(), 60000);
+        QVERIFY(r.outside().file().endsWith(QStringLiteral("second.wav")));
+        QVERIFY(std::abs(r.outside().firstBeatS() - 1.7) < 0.01);
     }
 
     void severalWaitAndBadOnesAreSaid() {

@@ -1,9 +1,7 @@
 // A player who counts aloud, and other sounds that are no strokes: they count for nothing, and strokes stay strokes.
 #include <QTest>
-#include <cmath>
-#include <numbers>
-#include <random>
 
+#include "room_sounds.h"
 #include "takes.h"
 #include "upbeat/align/foreign_sounds.h"
 #include "upbeat/music/library.h"
@@ -15,47 +13,9 @@ namespace {
 
 constexpr double kTempo = 100;
 
-/// A vowel: harmonics under two formants, with the slow beginning of a throat.
-void say(std::vector<float>& out, int rate, double timeS, double peak, std::mt19937& random) {
-    std::uniform_real_distribution<double> of(0, 1);
-    const double pitch = 110 + 60 * of(random);
-    const double low = 350 + 400 * of(random);
-    const double high = 1100 + 900 * of(random);
-    const double lengthS = 0.12 + 0.08 * of(random);
-    const double attackS = 0.012 + 0.02 * of(random);
-    std::vector<double> sound(static_cast<std::size_t>(lengthS * rate));
-    double most = 0;
-    for (std::size_t i = 0; i < sound.size(); ++i) {
-        const double t = static_cast<double>(i) / rate;
-        const double swell = std::min({1.0, t / attackS, (lengthS - t) / 0.04});
-        for (int k = 1; k * pitch < 3500; ++k) {
-            const double f = k * pitch;
-            const double formant =
-                std::exp(-std::pow((f - low) / 150, 2)) + 0.4 * std::exp(-std::pow((f - high) / 250, 2)) + 0.02;
-            sound[i] += swell * formant * std::sin(2 * std::numbers::pi * f * t * (1 + 0.03 * t));
-        }
-        most = std::max(most, std::abs(sound[i]));
-    }
-    const auto from = static_cast<std::size_t>(timeS * rate);
-    for (std::size_t i = 0; i < sound.size() && from + i < out.size(); ++i)
-        out[from + i] += static_cast<float>(peak * sound[i] / most);
-}
-
-double peakOf(const std::vector<float>& samples) {
-    float most = 0;
-    for (const float v : samples) most = std::max(most, std::abs(v));
-    return static_cast<double>(most);
-}
-
-/// The take with a word a little beside every beat and every off-beat.
-KnownTake countedAloud(KnownTake take, double levelDb, unsigned seed) {
-    std::mt19937 random(seed);
-    std::normal_distribution<double> beside(-0.04, 0.02);
-    auto& sound = take.rendered.sound;
-    const double peak = peakOf(sound.samples) * std::pow(10.0, levelDb / 20);
-    const double halfBeatS = 30 / take.tempoBpm;
-    for (int i = 0; i < 8 * 8; ++i)
-        say(sound.samples, sound.sampleRate, take.frame().firstBeatS + i * halfBeatS + beside(random), peak, random);
+/// The take with something else in the room, on and beside its beats.
+KnownTake with(bench::RoomSound what, KnownTake take, double levelDb, std::uint64_t seed) {
+    bench::addRoomSound(take.rendered.sound, what, levelDb, 60 / take.tempoBpm, take.frame().firstBeatS, seed);
     return take;
 }
 
@@ -87,7 +47,7 @@ class TestForeign : public QObject {
         QFETCH(QString, page);
         QFETCH(double, levelDb);
         const KnownTake quiet = played(page.toUtf8().constData(), 31);
-        const KnownTake loud = countedAloud(quiet, levelDb, 5);
+        const KnownTake loud = with(bench::RoomSound::Voice, quiet, levelDb, 5);
         const HeardTake heard = heardIn(loud);
         const MatchedTake before = matchTake(loud.exercise, loud.frame(), heard);
         const MatchedTake after = test::analyze(loud, heard).matched;
@@ -95,8 +55,52 @@ class TestForeign : public QObject {
         QVERIFY2(before.extra.size() >= alone.extra.size() + 6, qPrintable(QString::number(before.extra.size())));
         QVERIFY2(10 * (after.extra.size() - alone.extra.size()) <= 2 * before.extra.size(),
                  qPrintable(QStringLiteral("%1 of %2").arg(after.extra.size()).arg(before.extra.size())));
+        // What was left out is there to be seen, each sound once and none where a stroke is.
+        QVERIFY(after.pale.size() >= 6);
+        for (std::size_t i = 1; i < after.pale.size(); ++i)
+            QVERIFY(after.pale[i].timeS - after.pale[i - 1].timeS > 0.05);
+        for (const Hit& pale : after.pale)
+            for (const MatchedStroke& s : after.strokes)
+                QVERIFY(std::abs(after.hits[static_cast<std::size_t>(s.hit)].timeS - pale.timeS) > 1e-6);
         // The strokes are as they were.
         QVERIFY(after.missed.size() <= before.missed.size() + 1);
+    }
+
+    void otherSoundsCountForNothing_data() {
+        QTest::addColumn<int>("what");
+        QTest::newRow("foot taps") << static_cast<int>(bench::RoomSound::FootTaps);
+        QTest::newRow("paper") << static_cast<int>(bench::RoomSound::Rustle);
+        QTest::newRow("a chair") << static_cast<int>(bench::RoomSound::Chair);
+    }
+    void otherSoundsCountForNothing() {
+        QFETCH(int, what);
+        std::size_t quietExtra = 0;
+        std::size_t before = 0;
+        std::size_t after = 0;
+        for (const std::uint64_t seed : {31U, 32U, 33U}) {
+            const KnownTake quiet = played("paradiddle-accents", seed);
+            const KnownTake loud = with(static_cast<bench::RoomSound>(what), quiet, -20, seed);
+            const HeardTake heard = heardIn(loud);
+            quietExtra += test::analyze(quiet, heardIn(quiet)).matched.extra.size();
+            before += matchTake(loud.exercise, loud.frame(), heard).extra.size();
+            after += test::analyze(loud, heard).matched.extra.size();
+        }
+        QVERIFY2(after <= quietExtra + (before - std::min(before, quietExtra)) / 4,
+                 qPrintable(QStringLiteral("%1 of %2, %3 without").arg(after).arg(before).arg(quietExtra)));
+    }
+
+    // What is kept of a take has no patches any more: it is measured again as it was the first time.
+    void whatIsKeptIsMeasuredTheSame() {
+        const KnownTake loud = with(bench::RoomSound::Voice, played("paradiddle-accents", 31), -20, 5);
+        const MatchedTake first = test::analyze(loud, heardIn(loud)).matched;
+        QVERIFY(!first.pale.empty());
+        const MatchedTake again = test::analyze(loud, {withoutPatches(allHeard(first))}).matched;
+        QCOMPARE(again.pale.size(), first.pale.size());
+        QCOMPARE(again.extra.size(), first.extra.size());
+        QCOMPARE(again.strokes.size(), first.strokes.size());
+        for (std::size_t i = 0; i < first.strokes.size(); ++i)
+            QCOMPARE(again.hits[static_cast<std::size_t>(again.strokes[i].hit)].peakS,
+                     first.hits[static_cast<std::size_t>(first.strokes[i].hit)].peakS);
     }
 
     // Whoever plays too much is told so: those strokes look like the others.

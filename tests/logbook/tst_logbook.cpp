@@ -14,6 +14,7 @@ class TestLogbook : public QObject {
         take.profile = ProfileKind::Performance;
         take.recovered = true;
         take.hits[3].clipped = true;
+        take.hits[4].foreign = true;
         const auto back = TakeRepository(*logbook).find(added(*logbook, take));
         QVERIFY(back.has_value());
         QCOMPARE(back->exercise, take.exercise);

@@ -123,7 +123,8 @@ std::vector<Sounding> soundings(std::span<const Hit> hits, double firstBeatS, do
             const bool atOnce = hits[j].timeS - hits[k].timeS < kSecondSoundS && hits[k].strength >= kFirmStrength;
             if (atOnce || (!louder && !clear)) sounding.echo = true;
         }
-        if (hits[j].foreign) sounding.echo = true;  // only where nothing else can have been meant
+        sounding.foreign = hits[j].foreign;
+        sounding.unlike = hits[j].unlike;
         list.push_back(sounding);
     }
     return list;

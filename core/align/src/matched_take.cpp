@@ -8,11 +8,12 @@
 #include "second_sounds.h"
 #include "unison_halves.h"
 #include "upbeat/signal/sharpen.h"
-#include "upbeat/units/name_table.h"
 
 namespace upbeat {
 
 namespace {
+
+constexpr double kNearClickS = 0.012;
 
 /// Whether any other hit nearer than `reachS` to hit j is one that `is` accepts.
 template <class Is>
@@ -163,9 +164,20 @@ bool isExtra(const Matching& m, std::size_t j) {
            !isBounce(m.exercise, m.page, m.events, timeS);
 }
 
+/// Enters what sounded and is no stroke, once for each sound: a syllable begins several times.
+void keepPale(const Matching& m, MatchedTake& take) {
+    constexpr double kOneSoundS = 0.060;
+    for (std::size_t j = 0; j < m.hits.size(); ++j) {
+        const Hit& hit = m.hits[j];
+        const bool isAnother = take.pale.empty() || hit.timeS - take.pale.back().timeS > kOneSoundS;
+        if (hit.foreign && m.found.eventOfHit[j] == kNone && hit.strength >= kFirmStrength && isAnother &&
+            !onAClick(m.frame, m.sounding[j].timeS, kNearClickS) && !isSecondSound(m.found, m.sounding, j))
+            take.pale.push_back(hit);
+    }
+}
+
 /// Enters the hits that are strokes; gives where each of them now stands.
 std::vector<int> keepHits(const Matching& m, MatchedTake& take) {
-    constexpr double kNearClickS = 0.012;
     std::vector<int> keptIndex(m.hits.size(), kNone);
     for (std::size_t j = 0; j < m.hits.size(); ++j) {
         const bool isUnwritten = m.found.eventOfHit[j] == kNone;
@@ -194,16 +206,7 @@ MatchedStroke strokeOf(const Matching& m, std::size_t event, int index, const Hi
     return matched;
 }
 
-constexpr NameTable<4> kAnchors{"given", "calibrated", "click", "none"};
-
 }  // namespace
-
-std::string_view toName(AnchorKind kind) {
-    return nameIn(kAnchors, kind);
-}
-std::optional<AnchorKind> anchorFromName(std::string_view name) {
-    return valueNamed<AnchorKind>(kAnchors, name);
-}
 
 MatchedTake matchTake(const Exercise& exercise, const TakeFrame& frame, const HeardTake& heard) {
     const int passes = (frame.bars + exercise.bars - 1) / exercise.bars;
@@ -219,6 +222,7 @@ MatchedTake matchTake(const Exercise& exercise, const TakeFrame& frame, const He
     take.trace = heard.trace;
     for (const BreakSpan& span : m.breaks) take.breaks.push_back(toBreak(span, m.events, m.page));
     const auto keptIndex = keepHits(m, take);
+    keepPale(m, take);
     sharpenOnsets(take.hits);
     for (std::size_t i = 0; i < m.events.size(); ++i) {
         for (const int index : m.events[i].written) {

@@ -81,7 +81,8 @@ bool isBounce(const Exercise& e, const std::vector<WrittenStroke>& page, const s
 }
 
 bool counts(const Hit& hit, const Sounding& sounding, int event) {
-    return event != kNone || (sounding.strength >= kFirmStrength && !sounding.echo && !isBeating(hit));
+    return event != kNone ||
+           (sounding.strength >= kFirmStrength && !sounding.echo && !sounding.foreign && !isBeating(hit));
 }
 
 }  // namespace upbeat

@@ -18,7 +18,8 @@ constexpr double kFaintRoom = 1.3;
 constexpr double kFirmRoom = 3;
 constexpr double kEchoCost = 3.0;
 constexpr double kGraceEchoCost = 0.5;
-constexpr double kClickCost = 4.0;  // a stroke beside the click is likelier than what is left of the click
+constexpr double kUnlikeCost = 2.0;  // for each of the log odds
+constexpr double kClickCost = 4.0;   // a stroke beside the click is likelier than what is left of the click
 constexpr double kImpossible = std::numeric_limits<double>::infinity();
 
 double reachS(const PageEvent& event) {
@@ -46,11 +47,12 @@ double pairCost(const PageEvent& event, const Sounding& hit, double shiftS, cons
     if (faint) cost += kFaintCost * std::log(kFirmStrength / hit.strength);
     if (hit.echo) cost += event.ornamented && !hit.second ? kGraceEchoCost : kEchoCost;
     if (hit.click) cost += kClickCost;
+    cost += kUnlikeCost * hit.unlike;
     return cost;
 }
 
 double unwrittenCost(const Sounding& hit) {
-    if (hit.strength < kFirmStrength || hit.echo || hit.click) return kDroppedWeakCost;
+    if (hit.strength < kFirmStrength || hit.echo || hit.foreign || hit.click) return kDroppedWeakCost;
     return kUnwrittenCost;
 }
 

@@ -53,7 +53,8 @@ std::optional<Ornaments> measureOrnaments(const MatchedTake& take) {
         if (group.graces == graceNotes(group.main->stroke.ornament)) ++ornaments.played;
         spacings.push_back(onsetMs(*group.main) - onsetMs(*group.nearestGrace));
         if (group.nextGrace != nullptr) inside.push_back(onsetMs(*group.nearestGrace) - onsetMs(*group.nextGrace));
-        levels.push_back(group.nearestGrace->levelDb - group.main->levelDb);
+        if (group.nearestGrace->levelKnown && group.main->levelKnown)
+            levels.push_back(group.nearestGrace->levelDb - group.main->levelDb);
     }
     ornaments.spacingMs = medianFigure(spacings);
     ornaments.spacingSpreadMs = spreadFigure(spacings);

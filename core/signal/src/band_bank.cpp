@@ -2,6 +2,8 @@
 
 #include <cmath>
 
+#include "wide.h"
+
 namespace upbeat {
 
 void BandBank::Section::assign(std::size_t band, const Biquad& s) {
@@ -20,21 +22,34 @@ BandBank::BandBank(int sampleRate) {
     }
 }
 
-BandEnergy BandBank::process(std::span<const float> frame) {
-    std::array<float, kBands> sum{};
-    for (const float sample : frame) {
-        std::array<float, kBands> x;
-        x.fill(sample);
-        for (Section& s : m_sections) {
-            for (std::size_t b = 0; b < kBands; ++b) {
-                const float y = s.b0[b] * x[b] + s.z1[b];
-                s.z1[b] = s.b1[b] * x[b] - s.a1[b] * y + s.z2[b];
-                s.z2[b] = s.b2[b] * x[b] - s.a2[b] * y;
-                x[b] = y;
-            }
-        }
-        for (std::size_t b = 0; b < kBands; ++b) sum[b] += x[b] * x[b];
+UPBEAT_WIDE BandEnergy BandBank::process(std::span<const float> frame) {
+    static_assert(kBands == kLanes);
+    struct Loaded {
+        Lanes b0, b1, b2, a1, a2, z1, z2;
+    };
+    std::array<Loaded, 2> sections;
+    for (std::size_t i = 0; i < sections.size(); ++i) {
+        const Section& s = m_sections[i];
+        Loaded& l = sections[i];
+        load(l.b0, s.b0.data()), load(l.b1, s.b1.data()), load(l.b2, s.b2.data());
+        load(l.a1, s.a1.data()), load(l.a2, s.a2.data());
+        load(l.z1, s.z1.data()), load(l.z2, s.z2.data());
     }
+    Lanes squares{};
+    for (const float sample : frame) {
+        Lanes x = Lanes{} + sample;
+        for (Loaded& l : sections) {
+            const Lanes y = l.b0 * x + l.z1;
+            l.z1 = l.b1 * x + l.z2 - l.a1 * y;  // y comes last
+            l.z2 = l.b2 * x - l.a2 * y;
+            x = y;
+        }
+        squares += x * x;
+    }
+    for (std::size_t i = 0; i < sections.size(); ++i)
+        store(m_sections[i].z1.data(), sections[i].z1), store(m_sections[i].z2.data(), sections[i].z2);
+    BandEnergy sum;
+    store(sum.data(), squares);
     // Denormal numbers in a decaying filter would cost a hundred times the time of normal ones.
     constexpr float kRest = 1e-15F;
     for (Section& s : m_sections) {

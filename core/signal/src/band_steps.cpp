@@ -9,6 +9,7 @@ namespace {
 
 constexpr float kStepsPerDb = 2.0F;
 constexpr float kFloorDb = -120.0F;
+constexpr float kDbPerOctave = 3.01029996F;  // of energy
 
 std::array<float, 256> energiesOfSteps() {
     std::array<float, 256> energies{};
@@ -24,7 +25,7 @@ const std::array<float, 256> kStepEnergies = energiesOfSteps();
 BandSteps toSteps(const BandEnergy& energy) {
     BandSteps steps{};
     for (std::size_t b = 0; b < kBands; ++b) {
-        const float db = 10.0F * std::log10(energy[b] + 1e-12F);
+        const float db = kDbPerOctave * std::log2(energy[b] + 1e-12F);
         steps[b] = static_cast<std::uint8_t>(std::clamp((db - kFloorDb) * kStepsPerDb + 0.5F, 0.0F, 255.0F));
     }
     return steps;

@@ -59,6 +59,7 @@ std::int64_t ClickCanceller::sampleOf(const ClickMark& mark) const {
 }
 
 void ClickCanceller::process(std::span<float> block) {
+    if (m_marks.empty()) return;
     const double forget = 1.0 / (kBackgroundS * m_sampleRate);
     for (float& sample : block) {
         if (m_next < m_marks.size() && m_position >= sampleOf(m_marks[m_next])) {

@@ -2,6 +2,7 @@
 
 #include <algorithm>
 #include <cmath>
+#include <iterator>
 #include <limits>
 #include <numbers>
 #include <utility>
@@ -23,6 +24,10 @@ constexpr double kHeadS = 0.1;            // listened to before the first decisi
 constexpr std::size_t kGroundFrames = 8;  // the shortest stretch that tells what lies under the strokes
 constexpr double kLeaveS = 0.1;           // a recording is left to silence within this time
 
+float finite(float sample) {
+    return std::isfinite(sample) ? sample : 0.0F;
+}
+
 }  // namespace
 
 HitDetector::HitDetector(int sampleRate)
@@ -34,26 +39,30 @@ HitDetector::HitDetector(int sampleRate)
       m_trace(static_cast<double>(m_frameSize) * kFramesPerColumn / sampleRate) {}
 
 void HitDetector::push(std::span<const float> block) {
-    for (const float value : block) {
-        const float sample = std::isfinite(value) ? value : 0.0F;
-        if (m_begun) {
-            pushSample(sample);
-            continue;
-        }
-        m_head.push_back(sample);
-        if (static_cast<double>(m_head.size()) >= kHeadS * m_sampleRate) begin();
+    if (!m_begun) {
+        const auto head = static_cast<std::size_t>(std::ceil(kHeadS * m_sampleRate));
+        const auto part = block.first(std::min(block.size(), head - std::min(head, m_head.size())));
+        std::transform(part.begin(), part.end(), std::back_inserter(m_head), finite);
+        if (m_head.size() < head) return;
+        begin();
+        block = block.subspan(part.size());
     }
-    if (!m_begun) return;
+    pushSamples(block);
     showEarly();
     settle(false);
     forgetOld();
 }
 
-void HitDetector::pushSample(float sample) {
-    m_samples.push_back(sample);
-    m_lastSample = sample;
-    ++m_seen;
-    if (static_cast<std::size_t>(m_seen) % m_frameSize == 0) pushFrame();
+void HitDetector::pushSamples(std::span<const float> samples) {
+    while (!samples.empty()) {
+        const auto part = samples.first(std::min(samples.size(), m_frameSize - m_inFrame));
+        std::transform(part.begin(), part.end(), std::back_inserter(m_samples), finite);
+        m_lastSample = m_samples.back();
+        m_seen += static_cast<std::int64_t>(part.size());
+        m_inFrame = (m_inFrame + part.size()) % m_frameSize;
+        if (m_inFrame == 0) pushFrame();
+        samples = samples.subspan(part.size());
+    }
 }
 
 /// The recording is left as gently as it is begun: its last value fades, for a step to silence would be a stroke.
@@ -86,7 +95,7 @@ void HitDetector::begin() {
     for (std::size_t at = 0; at + m_frameSize <= head.size(); at += m_frameSize)
         heard.push_back(rehearsal.process(std::span(head).subspan(at, m_frameSize)));
     layGround(heard);
-    for (const float sample : head) pushSample(sample);
+    pushSamples(head);
 }
 
 /// Frames before the first: in every band as quiet as the quietest moment of the head.

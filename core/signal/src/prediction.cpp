@@ -2,27 +2,27 @@
 
 #include <algorithm>
 
+#include "wide.h"
+
 namespace upbeat {
 
 namespace {
 
-constexpr std::size_t kLanes = 8;
 constexpr std::size_t kMost = 256;
 using Samples = std::array<float, kMost + kPredictionOrder + kLanes>;
 
 /// -2 times the correlation of two errors over their energy. Sums run in lanes, so that the compiler can keep them side
 /// by side; what is left over at the end is added by itself.
-float reflection(const float* forward, const float* backward, std::size_t count) {
-    std::array<float, kLanes> both{};
-    std::array<float, kLanes> energy{};
+inline float reflection(const float* forward, const float* backward, std::size_t count) {
+    Lanes both{};
+    Lanes energy{};
     std::size_t i = 0;
     for (; i + kLanes <= count; i += kLanes) {
-        for (std::size_t l = 0; l < kLanes; ++l) {
-            const float f = forward[i + l];
-            const float b = backward[i + l];
-            both[l] += f * b;
-            energy[l] += f * f + b * b;
-        }
+        Lanes f;
+        Lanes b;
+        load(f, forward + i), load(b, backward + i);
+        both += f * b;
+        energy += f * f + b * b;
     }
     float sum = 0;
     float whole = 1e-20F;
@@ -36,7 +36,7 @@ float reflection(const float* forward, const float* backward, std::size_t count)
 
 }  // namespace
 
-Prediction predictionOf(std::span<const float> x) {
+UPBEAT_WIDE Prediction predictionOf(std::span<const float> x) {
     Samples forwards{};
     Samples backwards{};
     std::size_t count = std::min(x.size(), kMost);

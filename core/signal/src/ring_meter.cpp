@@ -57,15 +57,12 @@ class LeftOver {
 }  // namespace
 
 RingMeter::RingMeter(int sampleRate)
-    : m_lowPasses{BiquadFilter(lowPass(kCornerHz, sampleRate)), BiquadFilter(lowPass(kCornerHz, sampleRate))},
-      m_low(kFitted, 0.0F),
-      m_next(kFitted + kDelay) {}
+    : m_lowPasses(lowPass(kCornerHz, sampleRate)), m_low(kFitted, 0.0F), m_next(kFitted + kDelay) {}
 
 void RingMeter::push(std::span<const float> frame) {
-    for (std::size_t i = 0; i < frame.size(); ++i) {
-        const double low = m_lowPasses[1].process(m_lowPasses[0].process(static_cast<double>(frame[i])));
-        if (i == 0 || i == frame.size() / kPerFrame) m_low.push_back(static_cast<float>(low));
-    }
+    const std::size_t half = frame.size() / kPerFrame;
+    for (const auto part : {frame.first(half), frame.subspan(half)})
+        if (!part.empty()) m_low.push_back(static_cast<float>(m_lowPasses.process(part)));
     while (m_firstLow + static_cast<std::int64_t>(m_low.size()) >= m_next + static_cast<std::int64_t>(kBlock + kAfter))
         measureBlock();
 }

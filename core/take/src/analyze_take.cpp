@@ -4,6 +4,7 @@
 #include <cmath>
 
 #include "upbeat/align/foreign_sounds.h"
+#include "upbeat/measure/gain_ride.h"
 #include "upbeat/take/take_bounds.h"
 
 namespace upbeat {
@@ -37,12 +38,20 @@ MatchedTake matchApartFromVoices(const Exercise& exercise, const TakeFrame& fram
     return marked ? matchTake(exercise, frame, *marked) : first;
 }
 
+/// Where the gain rides, levels say nothing of the player: no gate and no finding may use them.
+void forgetLevelsOfRidingGain(MatchedTake& take) {
+    take.gainRides = gainRides(take);
+    if (!take.gainRides) return;
+    for (MatchedStroke& s : take.strokes) s.levelKnown = false;
+}
+
 }  // namespace
 
 TakeAnalysis analyzeTake(const Exercise& exercise, const TakeFrame& frame, const HeardTake& heard,
                          const CoachPlan& plan) {
     TakeAnalysis analysis;
     analysis.matched = matchApartFromVoices(exercise, frame, heard);
+    forgetLevelsOfRidingGain(analysis.matched);
     analysis.measures = measure(analysis.matched);
     analysis.gates = judge(analysis.matched, analysis.measures, plan.profile);
     analysis.findings = findFaults(analysis.matched, analysis.measures, plan.profile);

@@ -15,7 +15,7 @@ namespace upbeat {
 namespace {
 
 constexpr double kLeastFit = 0.5;
-constexpr double kSureFit = 0.7;
+constexpr double kSureFit = 0.78;  // right readings have 0.82 and more, pages that were not played up to 0.76
 constexpr double kSureLead = 0.03;
 constexpr std::size_t kMostOthers = 3;
 

@@ -21,9 +21,10 @@ struct AudioInfo {
 /// "7.2 s", "1:40 min", "2:00:01 h": as exact as the sentence it stands in has to be.
 [[nodiscard]] std::string durationInWords(double seconds);
 
-/// Opens anything libsndfile reads, checks it (8 to 192 kHz, 1 to 8 channels, at most `mostS`) and hands it over
-/// block by block, mixed to mono; samples that are not finite come as 0. Memory stays constant. A file whose header
-/// promises more samples than it holds is an error that says where it ends.
+/// Opens anything libsndfile reads, else M4A, AAC and the sound of a video (decision 33), checks it (8 to 192 kHz, 1 to 8
+/// channels, at most `mostS`) and hands it over block by block, mixed to mono; samples that are not finite come as 0.
+/// Memory stays constant. A file that promises more than it holds is an error that says where it ends. The duration
+/// given back is what was read.
 [[nodiscard]] Result<AudioInfo> readAudio(const std::filesystem::path& path,
                                           const std::function<void(std::span<const float>, const AudioInfo&)>& block,
                                           double mostS = kLongestTakeS);

@@ -1,6 +1,7 @@
 #pragma once
 
 #include <filesystem>
+#include <functional>
 #include <optional>
 
 #include "upbeat/formats/audio_file.h"
@@ -17,8 +18,9 @@ struct HeardFile {
 
 /// Listens to a recording block by block, the click that leaks into it taken out; the hits of a MIDI file come with
 /// exact voices. Without `click` nothing is taken out. `firstBeatS` is the time of beat 1 of bar 1. Errors as readAudio
-/// and readMidi, and where the notes last longer than kLongestTakeS.
+/// and readMidi, and where the notes last longer than kLongestTakeS. `goOn` is told what share of the recording was
+/// heard, 0 to 1; once it gives false, nothing that follows is listened to.
 [[nodiscard]] Result<HeardFile> hearFile(const std::filesystem::path& path, const std::optional<ClickPlan>& click,
-                                         double firstBeatS);
+                                         double firstBeatS, const std::function<bool(double share)>& goOn = {});
 
 }  // namespace upbeat

@@ -20,10 +20,12 @@ struct Sounding {
     double levelDb = 0;
     double strength = 0;
     std::optional<Voice> voice{};
-    bool alone = true;    ///< Not one of several voices of one sound.
-    bool echo = false;    ///< Follows a hit within 32 ms without being louder: perhaps the drum speaking twice.
-    bool second = false;  ///< The drum speaks twice like that throughout the take.
-    bool click = false;   ///< As near to a click that is heard in the recording as what may be left of the click.
+    bool alone = true;     ///< Not one of several voices of one sound.
+    bool echo = false;     ///< Follows a hit within 32 ms without being louder: perhaps the drum speaking twice.
+    bool second = false;   ///< The drum speaks twice like that throughout the take.
+    bool foreign = false;  ///< Where nobody wrote it, it is no stroke.
+    double unlike = 0;     ///< Hit::unlike.
+    bool click = false;    ///< As near to a click that is heard in the recording as what may be left of the click.
 };
 
 /// One-to-one, order-keeping assignment; kNone where there is no partner.

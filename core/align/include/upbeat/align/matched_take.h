@@ -63,9 +63,14 @@ struct MatchedTake {
     std::vector<WrittenStroke> missed;   ///< Main strokes nobody played.
     std::vector<WrittenStroke> missedGrace;
     std::vector<int> extra;     ///< Indices of hits nobody wrote.
+    std::vector<Hit> pale;      ///< Something sounded that is unlike the strokes: it weighs nothing (Hit::foreign).
+    bool gainRides = false;     ///< The recording's loudness follows what went before: no level is known.
     std::vector<Break> breaks;  ///< In order of time.
     BandTrace trace;            ///< Of the whole recording; empty where there is no sound.
 };
+
+/// All that sounded in a take, in order of time: what is kept of it, to be matched again.
+[[nodiscard]] std::vector<Hit> allHeard(const MatchedTake& take);
 
 /// A stretch of the recording, in seconds, that must not be measured.
 struct DamagedSpan {

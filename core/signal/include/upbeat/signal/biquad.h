@@ -22,7 +22,7 @@ class BiquadFilter {
 
     double process(double x) {
         const double y = m_section.b0 * x + m_z1;
-        m_z1 = m_section.b1 * x - m_section.a1 * y + m_z2;
+        m_z1 = m_section.b1 * x + m_z2 - m_section.a1 * y;  // y, which takes longest, last
         m_z2 = m_section.b2 * x - m_section.a2 * y;
         return y;
     }

@@ -19,6 +19,7 @@ struct Hit {
     std::optional<Voice> voice{};  ///< Where it is known: from MIDI, or told apart by a taught kit.
     bool exact = false;            ///< From MIDI: voice, time and level are what was sent.
     bool foreign = false;          ///< Unlike the strokes of its take: a voice, a chair. Not an extra stroke.
+    double unlike = 0;             ///< In a take with such sounds: log odds against its being a stroke, 0 to 2.
     bool doubtful = false;         ///< The voice could as well be another one.
     std::uint32_t hides = 0;       ///< Bit by voice: what could have sounded with it unheard.
     double peakS = 0;    ///< Where the novelty peaks: the middle of the patch. The same for voices of one sound.

@@ -46,7 +46,7 @@ class HitDetector {
         bool boom = false;       // only the low bands rise
     };
 
-    void pushSample(float sample);
+    void pushSamples(std::span<const float> samples);
     void begin();
     void layGround(const std::vector<BandEnergy>& heard);
     void pushFrame();
@@ -80,6 +80,7 @@ class HitDetector {
     std::vector<float> m_samples;  // recent history, m_samples[0] is sample m_firstSample
     std::int64_t m_firstSample = 0;
     std::int64_t m_seen = 0;
+    std::size_t m_inFrame = 0;         // samples of the frame that is not full yet
     std::vector<BandEnergy> m_frames;  // recent history, m_frames[0] is frame m_firstFrame
     std::int64_t m_firstFrame = 0;
     std::int64_t m_frameCount = 0;

@@ -1,11 +1,10 @@
 #pragma once
 
-#include <array>
 #include <cstdint>
 #include <span>
 #include <vector>
 
-#include "upbeat/signal/biquad.h"
+#include "upbeat/signal/low_sound.h"
 
 namespace upbeat {
 
@@ -31,7 +30,7 @@ class RingMeter {
   private:
     void measureBlock();
 
-    std::array<BiquadFilter, 2> m_lowPasses;
+    LowSound m_lowPasses;
     std::vector<float> m_low;     // the sound below 2 kHz, two samples a frame: recent history
     std::int64_t m_firstLow = 0;  // number of m_low[0] in the take; silence before its start included
     std::int64_t m_next = 0;      // the first sample whose frame is not measured

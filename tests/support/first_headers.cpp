@@ -1,0 +1,2 @@
+// Built only for its precompiled headers; see tests/CMakeLists.txt.
+int main() {}
