@@ -183,6 +183,12 @@ void LookPlace::fillFindings() {
                              .arg(inWords(words::nameOf(gate.kind)))
                              .arg(gate.measured.value, 0, 'f', gate.kind == GateKind::Mistakes ? 0 : 1)
                              .arg(inWords(words::unitOf(gate.kind)));
+        if (const QString heard = soundInWords(take->analysis.matched); !heard.isEmpty()) {
+            auto* label = new QLabel(heard, this);
+            label->setWordWrap(true);
+            label->setFont(typeFace(Type::kText, true));
+            m_findings->addWidget(label);
+        }
         auto* met = new QLabel(this);
         met->setWordWrap(true);
         met->setFont(typeFace(Type::kSmall));

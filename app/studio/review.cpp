@@ -63,6 +63,10 @@ Result<TakePtr> hearOutside(const OutsideTake& outside, const CoachPlan& coach, 
                     "check the time of the first beat");
     take.frame = {start.tempoBpm, start.firstBeatS, bars, 0, start.clickHeard, {}, start.anchor};
     measureFresh(*view, coach, kit);
+    if (const int played = barsPlayed(view->analysis.matched); played < bars) {
+        take.frame.bars = played;
+        measureFresh(*view, coach, kit);
+    }
     return TakePtr(view);
 }
 

@@ -32,16 +32,6 @@ QString anchorInWords(const TakeRecord& take) {
                   : inWords(UPBEAT_TEXT("no placement: the click was not heard"));
 }
 
-QString soundInWords(const MatchedTake& take) {
-    QStringList words;
-    if (take.gainRides) words << inWords(UPBEAT_TEXT("the recorder's gain rides: loudness is not judged"));
-    const auto pale = static_cast<int>(take.pale.size());
-    if (pale > 0)
-        words << counted(pale, UPBEAT_TEXT("1 sound that is no stroke"),
-                         UPBEAT_TEXT_N("%n sounds that are no strokes"));
-    return words.join(QStringLiteral("  ·  "));
-}
-
 }  // namespace
 
 QString padGhostsInWords(const PadGhosts& ghosts) {
@@ -55,9 +45,18 @@ QString padGhostsInWords(const PadGhosts& ghosts) {
     return words.join(QStringLiteral(", "));
 }
 
+QString soundInWords(const MatchedTake& take) {
+    QStringList words;
+    if (take.gainRides) words << inWords(UPBEAT_TEXT("The recorder set its own level: loudness is not judged."));
+    const auto pale = static_cast<int>(take.pale.size());
+    if (pale > 0)
+        words << counted(pale, UPBEAT_TEXT("1 sound that is unlike your strokes counts for nothing."),
+                         UPBEAT_TEXT_N("%n sounds that are unlike your strokes count for nothing."));
+    return words.join(QLatin1Char('\n'));
+}
+
 QStringList factsInWords(const TakeView& view) {
-    QStringList facts{anchorInWords(view.stored), padGhostsInWords(view.stored.padGhosts),
-                      soundInWords(view.analysis.matched)};
+    QStringList facts{anchorInWords(view.stored), padGhostsInWords(view.stored.padGhosts)};
     facts.removeAll(QString());
     return facts;
 }

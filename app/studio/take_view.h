@@ -21,9 +21,10 @@ struct TakeView {
 void measureFresh(TakeView& view, const CoachPlan& coach, const TaughtKit& kit);
 
 /// What there is to say of how a take was heard, for the line above it: by what it is known where it stands against the
-/// click, whether a person played it, what was left out of it, a gain that rides, sounds that are no strokes. Empty
-/// where all is as one would expect.
+/// click, whether a person played it, what was left out of it. Empty where all is as one would expect.
 [[nodiscard]] QStringList factsInWords(const TakeView& view);
+/// What else the microphone heard, a sentence a line: a gain that rides, sounds that are no strokes. Empty otherwise.
+[[nodiscard]] QString soundInWords(const MatchedTake& take);
 /// "2 double triggers left out, 1 shaken pad left out"; empty where there were none.
 [[nodiscard]] QString padGhostsInWords(const PadGhosts& ghosts);
 

@@ -108,6 +108,16 @@ tl::expected<std::optional<TakeStart>, Exit> settleStart(Options& o, const Asked
     return start;
 }
 
+/// Where nobody said how many bars there are, those at the end in which somebody only spoke are left out.
+TakeAnalysis analyzed(const Exercise& pattern, TakeFrame frame, const HeardTake& heard, const CoachPlan& plan,
+                      bool anyBars) {
+    TakeAnalysis analysis = analyzeTake(pattern, frame, heard, plan);
+    const int played = barsPlayed(analysis.matched);
+    if (!anyBars || played == frame.bars) return analysis;
+    frame.bars = played;
+    return analyzeTake(pattern, frame, heard, plan);
+}
+
 Exit run(Options o) {
     if (const Exit bad = checkArguments(o); bad != Exit::Measured) return bad;
     const auto asked = o.start.read();
@@ -139,7 +149,8 @@ Exit run(Options o) {
     plan.ladder = ladderOf(*pattern);
     TakeFrame frame{o.tempo, o.firstBeat, bars, o.latencyMs * 1e-3, o.clickBleed, {}};
     if (*found && (*found)->by == StartBy::Strokes) frame.anchor.kind = AnchorKind::None;
-    const TakeAnalysis analysis = analyzeTake(*pattern, frame, toldApart(*pattern, std::move(heard->take), *kit), plan);
+    const auto analysis =
+        analyzed(*pattern, frame, toldApart(*pattern, std::move(heard->take), *kit), plan, o.bars == 0);
     if (analysis.matched.hits.empty()) return nothing("nothing is heard in the bars that were asked for");
     const TakeFacts facts{o.take, heard->info.sampleRate, heard->info.durationS, {}, *found};
     if (const auto done = deliver(o, analysis, facts); !done) return complain(done.error(), Exit::Unreadable);

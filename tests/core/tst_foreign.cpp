@@ -103,6 +103,24 @@ class TestForeign : public QObject {
                      first.hits[static_cast<std::size_t>(first.strokes[i].hit)].peakS);
     }
 
+    // Somebody goes on talking when the playing is over: no bars of strokes that were not played.
+    void talkAfterTheTakeIsNotPlayed() {
+        const KnownTake quiet = played("paradiddle-accents", 31);
+        KnownTake loud = quiet;
+        auto& samples = loud.rendered.sound.samples;
+        samples.resize(samples.size() + static_cast<std::size_t>(4 * loud.rendered.sound.sampleRate));
+        loud = with(bench::RoomSound::Voice, std::move(loud), -20, 5);
+        const HeardTake heard = heardIn(loud);
+        TakeFrame frame = quiet.frame();
+        frame.bars = barsPlayed(loud.exercise, frame.tempoBpm, frame.firstBeatS, heard.hits);
+        QVERIFY(frame.bars > 8);
+        const MatchedTake longer =
+            analyzeTake(loud.exercise, frame, heard, {practiceProfile(), ladderOf(loud.exercise), {}}).matched;
+        QCOMPARE(barsPlayed(longer), 8);
+        // Who stops playing in silence has missed what is written.
+        QCOMPARE(barsPlayed(test::analyze(quiet, heardIn(quiet)).matched), 8);
+    }
+
     // Whoever plays too much is told so: those strokes look like the others.
     void strokesTooManyStayStrokes() {
         Character c = goodPlayer();

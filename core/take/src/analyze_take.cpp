@@ -6,6 +6,7 @@
 #include "upbeat/align/foreign_sounds.h"
 #include "upbeat/measure/gain_ride.h"
 #include "upbeat/take/take_bounds.h"
+#include "upbeat/units/order_statistics.h"
 
 namespace upbeat {
 
@@ -69,6 +70,28 @@ int barsPlayed(const Exercise& exercise, double tempoBpm, double firstBeatS, con
             return std::max(0, static_cast<int>(std::ceil(barsBefore(exercise, Bpm(tempoBpm), sinceFirst - closing))));
     }
     return 0;
+}
+
+int barsPlayed(const MatchedTake& take) {
+    if (take.pale.empty() || take.bars < 2) return take.bars;
+    const auto count = static_cast<std::size_t>(take.bars);
+    std::vector<double> written(count, 0.0);
+    std::vector<double> sure(count, 0.0);  // of them, surely played
+    const auto barOf = [&take](const WrittenStroke& w) {
+        const double bars = barsBefore(take.exercise, Bpm(take.tempoBpm), w.gridS + 1e-6);
+        return static_cast<std::size_t>(std::clamp(static_cast<int>(bars), 0, take.bars - 1));
+    };
+    for (const MatchedStroke& s : take.strokes) {
+        const Hit& hit = take.hits[static_cast<std::size_t>(s.hit)];
+        ++written[barOf(s.written)];
+        if (hit.strength >= kFirmStrength && !hit.foreign && hit.unlike <= 0) ++sure[barOf(s.written)];
+    }
+    for (const WrittenStroke& w : take.missed) ++written[barOf(w)];
+    for (std::size_t bar = 0; bar < count; ++bar) sure[bar] /= std::max(1.0, written[bar]);
+    const double usual = median(sure);
+    int bars = take.bars;
+    while (bars > 1 && 2 * sure[static_cast<std::size_t>(bars - 1)] < usual) --bars;
+    return bars;
 }
 
 Ladder ladderOf(const Exercise& exercise) {

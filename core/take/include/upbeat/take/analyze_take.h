@@ -33,6 +33,11 @@ struct TakeAnalysis {
 [[nodiscard]] int barsPlayed(const Exercise& exercise, double tempoBpm, double firstBeatS,
                              const std::vector<Hit>& hits);
 
+/// The bars of a take of unknown length, once it was laid against its page: in a take with sounds that are no strokes
+/// (MatchedTake::pale) the bars at its end that hold less than half of the sure strokes that its bars usually do were
+/// not played, somebody only spoke.
+[[nodiscard]] int barsPlayed(const MatchedTake& take);
+
 [[nodiscard]] Measures measure(const MatchedTake& take);
 
 /// The ladder of an exercise as its tempo plan says.
