@@ -3,8 +3,8 @@
 #include <QGridLayout>
 #include <algorithm>
 
-#include "climb/gate_list.h"
 #include "climb/ladder_view.h"
+#include "place/gate_list.h"
 
 namespace upbeat {
 

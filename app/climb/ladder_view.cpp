@@ -41,10 +41,7 @@ LadderLayout LadderView::layoutNow() const {
 void LadderView::paintEvent(QPaintEvent* /*event*/) {
     const Theme& theme = Theme::of(palette());
     QPainter painter(this);
-    painter.setRenderHint(QPainter::Antialiasing);
-    painter.setPen(QPen(theme.edge, 1));
-    painter.setBrush(theme.surface);
-    painter.drawRoundedRect(QRectF(rect()).adjusted(0.5, 0.5, -0.5, -0.5), 8, 8);
+    paintCard(painter, *this);
     const LadderLayout layout = layoutNow();
     paintRungs(painter, theme, layout);
     paintTakes(painter, theme, layout);

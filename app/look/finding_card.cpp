@@ -11,18 +11,44 @@ namespace {
 
 constexpr int kTextLeft = 50;
 constexpr int kMargin = 12;
+constexpr int kKeys = 24;  // the line of keys
+
+QString heardOnInWords(const Exercise& page, const Finding& finding) {
+    constexpr int kMost = 8;
+    if (finding.explains.empty()) return {};
+    QStringList places;
+    for (const int stroke : finding.explains) {
+        const QString place = inWords(words::placeOf(page, stroke));
+        if (!places.contains(place)) places << place;
+    }
+    const auto more = places.size() - kMost;
+    if (more > 1)
+        return FindingCard::tr("Heard on %1 and %2 more.")
+            .arg(places.mid(0, kMost).join(QStringLiteral(", ")))
+            .arg(more);
+    return FindingCard::tr("Heard on %1.").arg(places.join(QStringLiteral(", ")));
+}
 
 }  // namespace
 
 FindingCard::FindingCard(int rank, const Exercise& page, const Finding& finding, QWidget* parent)
-    : QAbstractButton(parent), m_rank(rank), m_hasDrill(finding.drill.has_value()) {
+    : QAbstractButton(parent),
+      m_rank(rank),
+      m_heardOn(heardOnInWords(page, finding)),
+      m_hasDrill(finding.drill.has_value()) {
     setText(inWords(words::sentenceOf(page, finding)) + QLatin1Char('.'));
-    setAccessibleName(text());
+    setAccessibleName(m_heardOn.isEmpty() ? text() : text() + QLatin1Char(' ') + m_heardOn);
     setCheckable(true);
     setCursor(Qt::PointingHandCursor);
     QSizePolicy policy(QSizePolicy::Preferred, QSizePolicy::Fixed);
     policy.setHeightForWidth(true);
     setSizePolicy(policy);
+    connect(this, &QAbstractButton::toggled, this, [this] { updateGeometry(); });
+}
+
+double FindingCard::textHeight(const QString& text, int width) const {
+    const QRectF room(0, 0, width - kTextLeft - kMargin, 1000);
+    return QFontMetricsF(typeFace(Type::kText)).boundingRect(room, Qt::TextWordWrap, text).height();
 }
 
 QSize FindingCard::sizeHint() const {
@@ -30,10 +56,9 @@ QSize FindingCard::sizeHint() const {
 }
 
 int FindingCard::heightForWidth(int width) const {
-    const QRectF room(0, 0, width - kTextLeft - kMargin, 1000);
-    const double text =
-        QFontMetricsF(typeFace(Type::kText)).boundingRect(room, Qt::TextWordWrap, this->text()).height();
-    return static_cast<int>(text) + 2 * kMargin + 24;
+    double height = textHeight(text(), width) + 2 * kMargin + kKeys;
+    if (isChecked() && !m_heardOn.isEmpty()) height += textHeight(m_heardOn, width) + 6;
+    return static_cast<int>(std::ceil(height));
 }
 
 void FindingCard::paintEvent(QPaintEvent* /*event*/) {
@@ -51,12 +76,17 @@ void FindingCard::paintEvent(QPaintEvent* /*event*/) {
     painter.drawText(QRectF(13, 13, 26, 26), Qt::AlignCenter, QString::number(m_rank));
     painter.setFont(typeFace(Type::kText));
     painter.setPen(theme.ink);
-    painter.drawText(QRectF(kTextLeft, kMargin, width() - kTextLeft - kMargin, height() - 2 * kMargin - 20),
-                     Qt::TextWordWrap, text());
-    painter.setFont(typeFace(Type::kSmall, true));
+    const double room = width() - kTextLeft - kMargin;
+    const double said = textHeight(text(), width());
+    painter.drawText(QRectF(kTextLeft, kMargin, room, said + 2), Qt::TextWordWrap, text());
+    if (isChecked()) {
+        painter.setPen(theme.inkSoft);
+        painter.drawText(QRectF(kTextLeft, kMargin + said + 6, room, height()), Qt::TextWordWrap, m_heardOn);
+    }
+    painter.setFont(typeFace(Type::kText, true));
     painter.setPen(theme.early);
     const QString keys = m_hasDrill ? tr("H hear     D make a drill") : tr("H hear");
-    painter.drawText(QRectF(kTextLeft, height() - 32, width() - kTextLeft, 22), Qt::AlignVCenter, keys);
+    painter.drawText(QRectF(kTextLeft, height() - 34, width() - kTextLeft, kKeys), Qt::AlignVCenter, keys);
 }
 
 }  // namespace upbeat

@@ -2,6 +2,7 @@
 #include "look/look_place.h"
 
 #include <QGridLayout>
+#include <QScrollBar>
 #include <algorithm>
 #include <cmath>
 
@@ -42,9 +43,17 @@ void LookPlace::addKeys() {
     addKey(Qt::Key_D, QStringLiteral("D"), tr("drill"), [this] { makeDrill(); });
     addKey(Qt::Key_Plus, QStringLiteral("+ −"), tr("zoom"), [this] { m_field->zoomIn(); });
     addKey(Qt::Key_J, QStringLiteral("J"), tr("judge by today's limits"), [this] { m_with.review.judgeAgain(); });
+    addKey(Qt::Key_PageDown, tr("Page up, down"), tr("the side"), [this] { turnSide(1); });
+    addHiddenKey(Qt::Key_PageUp, [this] { turnSide(-1); });
     addHiddenKey(Qt::Key_Equal, [this] { m_field->zoomIn(); });
     addHiddenKey(Qt::Key_Minus, [this] { m_field->zoomOut(); });
     addHiddenKey(Qt::Key_Escape, [this] { m_with.playback.stop(); });
+}
+
+void LookPlace::turnSide(int pages) {
+    QScrollArea* area = m_groupArea->isHidden() ? m_findingArea : m_groupArea;
+    QScrollBar* bar = area->verticalScrollBar();
+    bar->setValue(bar->value() + pages * bar->pageStep());
 }
 
 void LookPlace::makeDrill() {

@@ -4,26 +4,11 @@
 #include <algorithm>
 #include <cmath>
 
-#include "look/finding_card.h"
+#include "look/clear_layout.h"
 #include "theme/theme.h"
 #include "theme/words.h"
 
 namespace upbeat {
-
-namespace {
-
-/// Empties a layout; `kept` is only taken out of it.
-void clear(QLayout& layout, const QWidget* kept = nullptr) {
-    while (QLayoutItem* item = layout.takeAt(0)) {
-        if (QWidget* old = item->widget(); old != nullptr && old != kept) {
-            old->hide();
-            old->deleteLater();
-        }
-        delete item;  // NOLINT(cppcoreguidelines-owning-memory): takeAt hands the item over
-    }
-}
-
-}  // namespace
 
 LookPlace::LookPlace(const With& with, QWidget* parent)
     : Place(parent),
@@ -36,20 +21,24 @@ LookPlace::LookPlace(const With& with, QWidget* parent)
       m_groups(new GroupCompare(this)),
       m_closeUp(new CloseUp(this)),
       m_detail(new QLabel(this)),
+      m_strip(new OffsetStrip(this)),
+      m_gates(new GateList(this, GateList::Size::Small)),
+      m_spread(new SpreadBar(this)),
       m_verdict(new VerdictBar(this)) {
     setFocusPolicy(Qt::StrongFocus);
     QWidget* side = buildSide();
     m_lenses = new QHBoxLayout;
     m_lenses->setSpacing(6);
-    m_lensHint->setFont(typeFace(Type::kSmall));
+    m_lensHint->setFont(typeFace(Type::kText));
     auto* grid = new QGridLayout(this);
     grid->setContentsMargins(0, 0, 0, 0);
     grid->setHorizontalSpacing(18);
     grid->setVerticalSpacing(12);
     grid->addLayout(m_lenses, 0, 0);
     grid->addWidget(m_field, 1, 0);
-    grid->addWidget(side, 0, 1, 2, 1);
-    grid->addWidget(m_verdict, 2, 0, 1, 2);
+    grid->addWidget(m_strip, 2, 0);
+    grid->addWidget(side, 0, 1, 3, 1);
+    grid->addWidget(m_verdict, 3, 0, 1, 2);
     grid->setColumnStretch(0, 1);
     grid->setRowStretch(1, 1);
     connectOwners();
@@ -60,14 +49,21 @@ LookPlace::LookPlace(const With& with, QWidget* parent)
 
 QWidget* LookPlace::buildSide() {
     auto* side = new QWidget(this);
-    side->setFixedWidth(304);
+    side->setFixedWidth(322);
     auto* sideLayout = new QVBoxLayout(side);
     sideLayout->setContentsMargins(0, 0, 0, 0);
     m_sideTitle->setText(tr("What to hear"));
     m_sideTitle->setFont(typeFace(Type::kLead, true));
     auto* list = new QWidget(m_findingArea);
-    m_findings = new QVBoxLayout(list);
-    m_findings->setContentsMargins(0, 0, 6, 0);
+    auto* listLayout = new QVBoxLayout(list);
+    listLayout->setContentsMargins(0, 0, 6, 0);
+    m_findings = new QVBoxLayout;
+    listLayout->addLayout(m_findings);
+    listLayout->addSpacing(6);
+    listLayout->addWidget(m_spread);
+    listLayout->addSpacing(8);
+    listLayout->addWidget(m_gates);
+    listLayout->addStretch();
     m_findingArea->setWidget(list);
     m_groupArea->setWidget(m_groups);
     for (QScrollArea* area : {m_findingArea, m_groupArea}) {
@@ -78,7 +74,7 @@ QWidget* LookPlace::buildSide() {
     }
     m_groupArea->hide();
     m_closeUp->hide();
-    m_detail->setFont(typeFace(Type::kSmall));
+    m_detail->setFont(typeFace(Type::kText));
     m_detail->setWordWrap(true);
     m_detail->setMinimumHeight(44);
     sideLayout->addWidget(m_sideTitle);
@@ -118,7 +114,7 @@ void LookPlace::showVerdict() {
 }
 
 void LookPlace::fillLenses() {
-    clear(*m_lenses, m_lensHint);
+    clearLayout(*m_lenses, m_lensHint);
     for (const Lens lens : lensesFor(m_with.review.take()->analysis)) {
         auto* button = new QPushButton(lensName(lens), this);
         button->setCheckable(true);
@@ -165,56 +161,14 @@ void LookPlace::toggleGroups() {
     m_sideTitle->setText(groups ? tr("Side by side") : tr("What to hear"));
 }
 
-void LookPlace::fillFindings() {
-    clear(*m_findings);
-    const TakePtr& take = m_with.review.take();
-    m_findingCount = take ? static_cast<int>(take->analysis.findings.size()) : 0;
-    for (int i = 0; i < m_findingCount; ++i) {
-        auto* card =
-            new FindingCard(i + 1, take->stored.exercise, take->analysis.findings[static_cast<std::size_t>(i)], this);
-        connect(card, &QAbstractButton::clicked, this, [this, i] { chooseFinding(i); });
-        m_findings->addWidget(card);
-    }
-    if (take) {
-        QStringList clean;
-        for (const Gate& gate : take->analysis.gates)
-            if (gate.state == GateState::Met)
-                clean << tr("%1: %2 %3")
-                             .arg(inWords(words::nameOf(gate.kind)))
-                             .arg(gate.measured.value, 0, 'f', gate.kind == GateKind::Mistakes ? 0 : 1)
-                             .arg(inWords(words::unitOf(gate.kind)));
-        if (const QString heard = soundInWords(take->analysis.matched); !heard.isEmpty()) {
-            auto* label = new QLabel(heard, this);
-            label->setWordWrap(true);
-            label->setFont(typeFace(Type::kText, true));
-            m_findings->addWidget(label);
-        }
-        auto* met = new QLabel(this);
-        met->setWordWrap(true);
-        met->setFont(typeFace(Type::kSmall));
-        met->setText((m_findingCount == 0 ? tr("No fault stands out of this take.\n\n") : QString()) +
-                     (clean.isEmpty() ? QString() : tr("Clean here\n") + clean.join(QLatin1Char('\n'))));
-        m_findings->addSpacing(8);
-        m_findings->addWidget(met);
-    }
-    m_findings->addStretch();
-}
-
-void LookPlace::chooseFinding(int index) {
-    m_finding = index;
-    for (int i = 0; i < m_findings->count(); ++i)
-        if (auto* card = qobject_cast<FindingCard*>(m_findings->itemAt(i)->widget())) card->setChecked(i == index);
-    const Finding& finding = m_with.review.take()->analysis.findings[static_cast<std::size_t>(index)];
-    m_field->highlightStroke(finding.stroke.value_or(-1));
-}
-
 void LookPlace::showChosen() {
     const FieldMark* mark = m_field->chosen();
     m_closeUp->setVisible(mark != nullptr && m_with.review.take() && !m_with.review.take()->soundFile.isEmpty());
     if (mark == nullptr || !m_with.review.take()) {
-        if (m_with.review.take()) m_detail->setText(tr("Arrow keys walk through the hits."));
+        m_detail->setVisible(!m_with.review.take());
         return;
     }
+    m_detail->show();
     constexpr double kAroundS = 0.035;
     m_closeUp->clear();
     m_with.playback.fetchSpan(m_with.review.take(), mark->timeS - kAroundS, mark->timeS + kAroundS);

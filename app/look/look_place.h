@@ -7,6 +7,9 @@
 
 #include "look/close_up.h"
 #include "look/group_compare.h"
+#include "look/offset_strip.h"
+#include "look/spread_bar.h"
+#include "place/gate_list.h"
 #include "place/place.h"
 #include "place/verdict_bar.h"
 #include "strokes/field_view.h"
@@ -52,8 +55,10 @@ class LookPlace : public Place {
     void showVerdict();
     void showChosen();
     void fillFindings();
+    void addLine(const QString& text);
     void chooseFinding(int index);
     void nextLens();
+    void turnSide(int pages);
     void fillLenses();
     [[nodiscard]] QWidget* buildSide();
     void connectOwners();
@@ -79,6 +84,9 @@ class LookPlace : public Place {
     QPushButton* m_ideal = nullptr;
     QPushButton* m_loop = nullptr;
     QVBoxLayout* m_findings = nullptr;
+    OffsetStrip* m_strip;
+    GateList* m_gates;
+    SpreadBar* m_spread;
     VerdictBar* m_verdict;
     int m_findingCount = 0;
     int m_finding = -1;

@@ -104,10 +104,7 @@ void CountLine::paintEvent(QPaintEvent* /*event*/) {
     if (list.empty()) return;
     const Theme& theme = Theme::of(palette());
     QPainter painter(this);
-    painter.setRenderHint(QPainter::Antialiasing);
-    painter.setPen(QPen(theme.edge, 1));
-    painter.setBrush(theme.surface);
-    painter.drawRoundedRect(QRectF(rect()).adjusted(0.5, 0.5, -0.5, -0.5), 8, 8);
+    paintCard(painter, *this);
     paintMarks(painter);
     paintSpans(painter);
     paintBars(painter);

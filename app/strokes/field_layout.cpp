@@ -10,7 +10,7 @@ namespace {
 constexpr double kPassLabel = 34;
 constexpr double kSummaryHeight = 132;
 constexpr double kGap = 10;
-constexpr double kLowestRow = 40;
+constexpr double kLowestRow = 36;
 constexpr double kHighestRow = 84;
 constexpr double kWords = 46;  // words and hands under the summary strokes
 
@@ -50,7 +50,7 @@ bool FieldLayout::isVisible(double place) const {
 }
 
 double FieldLayout::baseline(std::size_t row) const {
-    return m_body.top() + (static_cast<double>(row) + 0.86) * m_rowHeight - m_zoom.scroll;
+    return m_body.top() + (static_cast<double>(row) + 0.84) * m_rowHeight - m_zoom.scroll;
 }
 
 double FieldLayout::summaryBaseline() const {

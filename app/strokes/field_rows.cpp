@@ -56,7 +56,8 @@ void FieldView::paintGlow(QPainter& painter, const FieldLayout& layout, std::siz
     const FieldMark& mark = m_data.rows[row][index];
     const bool isChosen = m_chosen && m_chosen->row == row && m_chosen->mark == index;
     const bool soundsNow = m_playheadS >= mark.timeS && m_playheadS < mark.timeS + 0.12;
-    if (!isChosen && !soundsNow && (m_highlighted < 0 || mark.stroke != m_highlighted)) return;
+    const bool isLit = std::find(m_highlighted.begin(), m_highlighted.end(), mark.stroke) != m_highlighted.end();
+    if (!isChosen && !soundsNow && !isLit) return;
     const QPointF foot = footOf(layout, mark, layout.baseline(row));
     QColor glow = Theme::of(palette()).early;
     glow.setAlphaF(isChosen ? 0.30F : 0.15F);

@@ -23,7 +23,7 @@ FieldView::FieldView(QWidget* parent) : QWidget(parent) {
 void FieldView::setData(FieldData data) {
     m_data = std::move(data);
     m_chosen.reset();
-    m_highlighted = -1;
+    m_highlighted.clear();
     m_playheadS = -1;
     m_zoom = {};
     // A long phrase starts with as many whole bars as can be read.
@@ -48,8 +48,8 @@ void FieldView::choose(std::size_t row, std::size_t mark) {
     Q_EMIT chosenChanged();
 }
 
-void FieldView::highlightStroke(int stroke) {
-    m_highlighted = stroke;
+void FieldView::highlightStrokes(std::vector<int> strokes) {
+    m_highlighted = std::move(strokes);
     update();
 }
 
@@ -154,7 +154,7 @@ void FieldView::paintGrid(QPainter& painter, const FieldLayout& layout) const {
         painter.drawLine(QPointF(x, layout.body().top()), QPointF(x, layout.body().bottom()));
     }
     const auto [first, last] = layout.visibleRows();
-    painter.setFont(typeFace(Type::kSmall));
+    painter.setFont(typeFace(Type::kText));
     for (std::size_t row = first; row < last; ++row) {
         const double y = layout.baseline(row);
         painter.setPen(QPen(theme.edge, 1));
@@ -203,18 +203,19 @@ void FieldView::paintSummary(QPainter& painter, const FieldLayout& layout) const
         strokes.stroke(shapeStroke(foot, average.offsetMs.value, average.relativeDb, average.limb, scale));
     }
     const bool narrow = layout.columnWidth() < 17;
+    const bool roomy = layout.columnWidth() >= 26;
     for (const FieldColumn& column : m_data.columns) {
         if (!layout.isVisible(column.place) || (narrow && !column.onBeat)) continue;
-        painter.setFont(typeFace(column.onBeat ? 17 : 14, column.onBeat));
+        painter.setFont(typeFace(column.onBeat ? 18 : (roomy ? Type::kText : 14), column.onBeat));
         painter.setPen(column.onBeat ? theme.ink : theme.inkSoft);
         painter.drawText(QRectF(layout.x(column.place) - 30, y + 6, 60, 20), Qt::AlignCenter, column.word);
     }
-    painter.setFont(typeFace(12));
+    painter.setFont(typeFace(roomy ? Type::kText : 12));
     painter.setPen(theme.inkSoft);
     for (std::size_t i = 0; i < m_data.strokePlaces.size() && !narrow; ++i) {
         if (!layout.isVisible(m_data.strokePlaces[i])) continue;
         const double x = layout.x(m_data.strokePlaces[i]) + 7 * m_data.strokeSlots[i];
-        painter.drawText(QRectF(x - 20, y + 24, 40, 16), Qt::AlignCenter, m_data.hands[i]);
+        painter.drawText(QRectF(x - 20, y + 24, 40, 20), Qt::AlignCenter, m_data.hands[i]);
     }
 }
 

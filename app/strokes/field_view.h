@@ -20,8 +20,9 @@ class FieldView : public QWidget {
     /// The chosen hit, where one is.
     [[nodiscard]] const FieldMark* chosen() const;
     void choose(std::size_t row, std::size_t mark);
-    /// Puts one stroke of the exercise forward in all passes; -1 for none.
-    void highlightStroke(int stroke);
+    /// Puts strokes of the exercise forward in all passes.
+    void highlightStrokes(std::vector<int> strokes);
+    [[nodiscard]] const std::vector<int>& highlighted() const { return m_highlighted; }
     /// Marks how far playback has come, in seconds of the recording; negative for none.
     void setPlayhead(double timeS);
 
@@ -55,7 +56,7 @@ class FieldView : public QWidget {
     FieldData m_data;
     FieldZoom m_zoom;
     std::optional<FieldLayout::Cell> m_chosen;
-    int m_highlighted = -1;
+    std::vector<int> m_highlighted;
     double m_playheadS = -1;
 };
 

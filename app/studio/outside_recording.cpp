@@ -2,7 +2,6 @@
 
 #include <algorithm>
 #include <cmath>
-#include <utility>
 
 #include "upbeat/formats/hear_file.h"
 
@@ -45,7 +44,9 @@ OutsideRecording::OutsideRecording(const With& with) : m_with(with) {
     m_progress.setInterval(kTickMs);
     connect(&m_progress, &QTimer::timeout, this, &OutsideRecording::changed);
     connect(&m_with.playback, &Playback::ticked, this, [this] {
-        if (std::exchange(m_wasHeard, isHeard()) != m_wasHeard) Q_EMIT changed();
+        if (m_wasHeard == isHeard()) return;
+        m_wasHeard = !m_wasHeard;
+        Q_EMIT changed();
     });
 }
 

@@ -1,6 +1,8 @@
 #include "theme/theme.h"
 
 #include <QFontDatabase>
+#include <QPainter>
+#include <QWidget>
 
 // The resources sit in a static library: without this line the linker leaves them out.
 static void initResources() {
@@ -90,6 +92,14 @@ QString Theme::styleSheet() const {
                "QDialogButtonBox{dialogbuttonbox-buttons-have-icons:0}"
                "QCheckBox{color:%2;spacing:8px}")
         .arg(surface.name(), ink.name(), edge.name(), early.name(), target.name());
+}
+
+void paintCard(QPainter& painter, const QWidget& card) {
+    const Theme& theme = Theme::of(card.palette());
+    painter.setRenderHint(QPainter::Antialiasing);
+    painter.setPen(QPen(theme.edge, 1));
+    painter.setBrush(theme.surface);
+    painter.drawRoundedRect(QRectF(card.rect()).adjusted(0.5, 0.5, -0.5, -0.5), 8, 8);
 }
 
 bool loadFonts() {

@@ -5,6 +5,9 @@
 #include <QPalette>
 #include <QString>
 
+class QPainter;
+class QWidget;
+
 namespace upbeat {
 
 /// Every colour of the application. Early and late are a blue and an orange that stay apart for colour-blind eyes; they
@@ -32,6 +35,9 @@ struct Theme {
     /// Style sheet for the standard controls.
     [[nodiscard]] QString styleSheet() const;
 };
+
+/// Begins to paint a widget that is a card: its ground and its outline.
+void paintCard(QPainter& painter, const QWidget& card);
 
 /// Loads the shipped fonts. False when the resource is damaged.
 [[nodiscard]] bool loadFonts();

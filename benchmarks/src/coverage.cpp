@@ -26,20 +26,6 @@ Habit habit(std::optional<Beats> at, std::optional<Limb> limb, double offsetMs, 
 }
 
 /// Two beats of eighths, two of triplets.
-Exercise changingSubdivision() {
-    Exercise e = named("singles-sixteenths");
-    e.id = "eighths-triplets";
-    e.strokes.clear();
-    const auto add = [&e](const Beats& at) {
-        e.strokes.push_back({at, Voice::Pad, e.strokes.size() % 2 == 0 ? Limb::RightHand : Limb::LeftHand, Level::Tap});
-    };
-    for (int beat = 0; beat < 4; ++beat) {
-        const int parts = beat < 2 ? 2 : 3;
-        for (int part = 0; part < parts; ++part) add(Beats(beat) + Beats(part, parts));
-    }
-    return e;
-}
-
 Exercise crescendo() {
     Exercise e = named("singles-sixteenths");
     e.swells = {{Beats(0), Beats(15, 4), -20, 0}};
@@ -163,6 +149,20 @@ void addFigures(std::vector<CoverageCase>& cases) {
 }
 
 }  // namespace
+
+Exercise changingSubdivision() {
+    Exercise e = named("singles-sixteenths");
+    e.id = "eighths-triplets";
+    e.strokes.clear();
+    const auto add = [&e](const Beats& at) {
+        e.strokes.push_back({at, Voice::Pad, e.strokes.size() % 2 == 0 ? Limb::RightHand : Limb::LeftHand, Level::Tap});
+    };
+    for (int beat = 0; beat < 4; ++beat) {
+        const int parts = beat < 2 ? 2 : 3;
+        for (int part = 0; part < parts; ++part) add(Beats(beat) + Beats(part, parts));
+    }
+    return e;
+}
 
 std::vector<CoverageCase> coverageCases() {
     std::vector<CoverageCase> cases;

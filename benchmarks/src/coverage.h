@@ -24,6 +24,9 @@ struct CoverageCase {
 
 [[nodiscard]] std::vector<CoverageCase> coverageCases();
 
+/// Two beats of eighths, two of triplets.
+[[nodiscard]] Exercise changingSubdivision();
+
 struct Coverage {
     int takes = 0;
     int inside = 0;        ///< The 95 % interval holds the truth.

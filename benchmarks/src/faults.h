@@ -4,17 +4,21 @@
 
 namespace upbeat::bench {
 
-/// Players with one to three planted faults, and players with none: how many faults are named with the right place,
-/// hand and direction, and how often something is named that nobody planted.
+/// Players with one to three planted faults of all kinds, and players with none: what is said of them.
 struct FaultScore {
-    int planted = 0;  ///< Faults larger than twice the interval of their measure.
+    int planted = 0;
     int named = 0;
+    int said = 0;         ///< Sentences about faulty players.
+    int falselySaid = 0;  ///< Of them, those that name nothing that was planted.
+    int faultyPlayers = 0;
+    int firstRight = 0;  ///< Players of whom the first sentence names a fault.
     int cleanPlayers = 0;
-    int falseFindings = 0;  ///< Clean players of whom something was said.
+    int cleanAccused = 0;  ///< Clean players of whom something was said.
 };
 
 [[nodiscard]] FaultScore scoreFaults(int faultyPlayers, int cleanPlayers);
 
+/// The whole score, and by kind of fault how many were named.
 [[nodiscard]] Table faultTable(int faultyPlayers, int cleanPlayers);
 
 }  // namespace upbeat::bench

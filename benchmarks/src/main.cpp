@@ -13,6 +13,7 @@
 #include <map>
 
 #include "bleed.h"
+#include "climbs.h"
 #include "coverage.h"
 #include "faults.h"
 #include "logbook_speed.h"
@@ -166,6 +167,8 @@ int run(int argc, char** argv) {
             {"start", [] { return startTable(); }},
             {"coverage", [] { return coverageTable(1000); }},
             {"findings", [] { return faultTable(200, 200); }},
+            {"decisions", [] { return decisionTable(200); }},
+            {"climb", [] { return climbTable(200); }},
             {"simulated", [] { return simulatedTable(); }}};
         for (const auto& [name, make] : all)
             if (only.empty() || only == name) tables.push_back(make());

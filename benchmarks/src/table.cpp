@@ -7,6 +7,10 @@
 
 namespace upbeat::bench {
 
+std::string percent(int part, int of) {
+    return fmt::format("{:.1f} %", 100.0 * part / std::max(1, of));
+}
+
 std::string toText(const Table& table) {
     std::vector<std::size_t> widths;
     for (std::size_t c = 0; c < table.columns.size(); ++c) {

@@ -12,6 +12,9 @@ struct Table {
     std::vector<std::vector<std::string>> rows;
 };
 
+/// "12.5 %".
+[[nodiscard]] std::string percent(int part, int of);
+
 [[nodiscard]] std::string toText(const Table& table);
 /// All tables as one JSON object: title -> list of {column: text}.
 [[nodiscard]] std::string toJson(const std::vector<Table>& tables);

@@ -14,6 +14,7 @@ enum class Exit : int { Measured = 0, BadArguments = 2, Unreadable = 3, NothingT
 /// Adds a subcommand; when it is chosen, `chosen` is set to what it does.
 void addAnalyze(CLI::App& app, std::function<Exit()>& chosen);
 void addSimulate(CLI::App& app, std::function<Exit()>& chosen);
+void addClimb(CLI::App& app, std::function<Exit()>& chosen);
 void addTeach(CLI::App& app, std::function<Exit()>& chosen);
 void addConvert(CLI::App& app, std::function<Exit()>& chosen);
 void addList(CLI::App& app, std::function<Exit()>& chosen);

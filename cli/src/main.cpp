@@ -54,6 +54,7 @@ int main(int argc, char** argv) {
     std::function<Exit()> chosen;
     upbeat::cli::addAnalyze(app, chosen);
     upbeat::cli::addSimulate(app, chosen);
+    upbeat::cli::addClimb(app, chosen);
     upbeat::cli::addTeach(app, chosen);
     upbeat::cli::addConvert(app, chosen);
     upbeat::cli::addList(app, chosen);

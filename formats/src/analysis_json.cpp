@@ -86,6 +86,7 @@ json findingToJson(const Exercise& e, const Finding& f) {
             {"unit", f.unit},
             {"passes", f.passes},
             {"of", f.of},
+            {"explains", listToJson(f.explains, [&e](int stroke) { return placeToJson(e, stroke); })},
             {"sentence", words::sentenceOf(e, f).said()},
             {"drill", spanToJson(f.drill)}};
 }

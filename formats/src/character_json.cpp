@@ -29,13 +29,7 @@ std::optional<Value> named(const JsonReader& reader, std::string_view key,
 
 Habit habitFromJson(const JsonReader& reader) {
     Habit habit;
-    if (reader.has("at")) {
-        const auto at = Beats::parse(reader.text("at"));
-        if (!at)
-            reader.wrong("at", at.error().what, at.error().fix);
-        else
-            habit.at = *at;
-    }
+    habit.at = reader.beats("at");
     habit.limb = named<Limb>(reader, "limb", limbFromName);
     habit.voice = named<Voice>(reader, "voice", voiceFromName);
     habit.level = named<Level>(reader, "level", levelFromName);
@@ -104,13 +98,7 @@ Result<Character> characterFromJson(std::string_view text, const std::string& wh
     c.missChance = reader.number("miss_chance", c.missChance);
     c.extraChance = reader.number("extra_chance", c.extraChance);
     reader.each("habits", [&](const JsonReader& habit) { c.habits.push_back(habitFromJson(habit)); });
-    if (!error)
-        if (const auto ok = check(c); !ok) error = ok.error();
-    if (error) {
-        error->where = where;
-        return tl::unexpected(*error);
-    }
-    return c;
+    return checkedAs(std::move(c), error, where);
 }
 
 Result<Character> readCharacter(const std::filesystem::path& path) {

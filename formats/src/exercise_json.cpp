@@ -35,9 +35,7 @@ Value named(const JsonReader& reader, std::string_view key, std::optional<Value>
 }
 
 Beats placeFromJson(const JsonReader& reader, std::string_view key) {
-    const auto at = Beats::parse(reader.text(key, "", true));
-    if (!at) reader.wrong(key, at.error().what, at.error().fix);
-    return at.value_or(Beats(0));
+    return reader.beats(key, true).value_or(Beats(0));
 }
 
 Stroke strokeFromJson(const JsonReader& reader) {

@@ -61,6 +61,14 @@ int JsonReader::integer(std::string_view key, int fallback) const {
     return static_cast<int>(found);
 }
 
+std::optional<Beats> JsonReader::beats(std::string_view key, bool required) const {
+    if (!required && !has(key)) return std::nullopt;
+    const auto read = Beats::parse(text(key, {}, required));
+    if (read) return *read;
+    wrong(key, read.error().what, read.error().fix);
+    return std::nullopt;
+}
+
 bool JsonReader::flag(std::string_view key, bool fallback) const {
     if (!has(key)) return fallback;
     const auto& value = m_value.at(std::string(key));

@@ -5,6 +5,7 @@
 #include <string>
 #include <string_view>
 
+#include "upbeat/units/beats.h"
 #include "upbeat/units/error.h"
 
 namespace upbeat {
@@ -22,6 +23,8 @@ class JsonReader {
     [[nodiscard]] double number(std::string_view key, double fallback) const;
     [[nodiscard]] int integer(std::string_view key, int fallback) const;
     [[nodiscard]] bool flag(std::string_view key, bool fallback) const;
+    /// A place or length, a fraction as text; nothing where there is none or it is wrong.
+    [[nodiscard]] std::optional<Beats> beats(std::string_view key, bool required = false) const;
 
     /// Calls `visit` with a reader for every element of the array under `key`; nothing when the key is absent.
     template <class Visit>
@@ -48,6 +51,16 @@ class JsonReader {
     std::string m_path;
     std::optional<Error>& m_error;
 };
+
+/// What was read of the file `where`, once it is known to be playable; else the first complaint.
+template <class Value>
+[[nodiscard]] Result<Value> checkedAs(Value value, std::optional<Error> error, const std::string& where) {
+    if (!error)
+        if (const auto ok = check(value); !ok) error = ok.error();
+    if (!error) return value;
+    error->where = where;
+    return tl::unexpected(*error);
+}
 
 /// What one of our own files must say of itself.
 struct FileHead {

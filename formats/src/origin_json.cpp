@@ -19,9 +19,7 @@ struct PartToJson {
 };
 
 Beats beatFrom(const JsonReader& reader, std::string_view key) {
-    const auto beat = Beats::parse(reader.text(key, "", true));
-    if (!beat) reader.wrong(key, beat.error().what, beat.error().fix);
-    return beat.value_or(Beats(1));
+    return reader.beats(key, true).value_or(Beats(1));
 }
 
 Method methodFrom(const JsonReader& reader, std::string_view key) {

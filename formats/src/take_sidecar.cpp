@@ -112,11 +112,7 @@ Result<ClickPlan> clickFromJson(std::string_view text, const Exercise& exercise,
     if (!json) return tl::unexpected(json.error());
     std::optional<Error> error;
     const ClickPlan click = clickFrom(JsonReader(*json, "", error), exercise);
-    if (!error)
-        if (const auto ok = check(click); !ok) error = ok.error();
-    if (!error) return click;
-    error->where = where;
-    return tl::unexpected(*error);
+    return checkedAs(std::move(click), error, where);
 }
 
 std::string toJson(const TakeRecord& take) {
@@ -164,11 +160,7 @@ Result<TakeRecord> sidecarFromJson(std::string_view text, const std::string& whe
     auto exercise = exerciseFromJson(reader.child("exercise").value().dump(), where);
     if (!exercise) return tl::unexpected(exercise.error());
     TakeRecord take = recordFrom(reader, *std::move(exercise));
-    if (!error)
-        if (const auto ok = check(take); !ok) error = ok.error();
-    if (!error) return take;
-    error->where = where;
-    return tl::unexpected(*error);
+    return checkedAs(std::move(take), error, where);
 }
 
 Result<TakeRecord> readSidecar(const std::filesystem::path& path) {

@@ -3,7 +3,12 @@
 #include <algorithm>
 #include <limits>
 
+#include <QDateTime>
+
 #include "query.h"
+#include "upbeat/ladder/evidence.h"
+#include "upbeat/ladder/verdict.h"
+#include "verdict_rows.h"
 
 namespace upbeat {
 
@@ -37,18 +42,46 @@ Result<void> LadderRepository::save(const std::string& exerciseId, const LadderS
     return {};
 }
 
+namespace {
+
+/// What was measured of the newest takes: as many as a verdict looks at.
+Result<void> addGates(const Logbook& logbook, std::vector<RungTake>& newestFirst, const std::vector<qint64>& ids) {
+    for (std::size_t i = 0; i < std::min(kDecidedAt, ids.size()); ++i) {
+        auto rows = runQuery(logbook, "SELECT * FROM gate WHERE take_id = ?", {ids[i]});
+        if (!rows) return tl::unexpected(rows.error());
+        while (rows->next())
+            if (const auto gate = gateFrom(Row(*rows))) newestFirst[i].gates.push_back(*gate);
+    }
+    return {};
+}
+
+}  // namespace
+
 Result<std::vector<RungTake>> LadderRepository::history(const std::string& exerciseId,
                                                         const std::optional<TakeMoment>& before) const {
+    const std::string now = QDateTime::currentDateTime().toString(Qt::ISODate).toStdString();
     const TakeMoment end = before.value_or(TakeMoment{"9999-12-31T23:59:59", std::numeric_limits<qint64>::max()});
     auto rows = runQuery(m_logbook,
-                         "SELECT tempo_bpm, clean, missed_gate FROM take WHERE exercise_id = ? AND counts AND "
-                         "(started_at, id) < (?, ?) ORDER BY started_at DESC, id DESC LIMIT 50",
-                         {toQt(exerciseId), toQt(end.startedAt), end.id});
+                         "SELECT take.id, tempo_bpm, clean, missed_gate, action, "
+                         "CAST(julianday(substr(?, 1, 10)) - julianday(substr(started_at, 1, 10)) AS INTEGER) AS days "
+                         "FROM take LEFT JOIN verdict ON take_id = take.id WHERE exercise_id = ? AND counts AND "
+                         "(started_at, take.id) < (?, ?) ORDER BY started_at DESC, take.id DESC LIMIT 50",
+                         {toQt(before ? end.startedAt : now), toQt(exerciseId), toQt(end.startedAt), end.id});
     if (!rows) return tl::unexpected(rows.error());
     std::vector<RungTake> takes;
-    while (rows->next())
-        takes.push_back({rows->value(0).toDouble(), rows->value(1).toBool(),
-                         gateFromName(rows->value(2).toString().toStdString())});
+    std::vector<qint64> ids;
+    while (rows->next()) {
+        const Row row(*rows);
+        RungTake take;
+        take.tempoBpm = row.number("tempo_bpm");
+        take.clean = row.flag("clean");
+        take.missed = gateFromName(row.text("missed_gate"));
+        take.daysAgo = std::max(0, row.whole("days"));
+        take.leftAfter = leadsAway(actionFromName(row.text("action")).value_or(Action::Again));
+        takes.push_back(std::move(take));
+        ids.push_back(row.at("id").toLongLong());
+    }
+    if (auto done = addGates(m_logbook, takes, ids); !done) return tl::unexpected(done.error());
     std::reverse(takes.begin(), takes.end());
     return takes;
 }

@@ -174,9 +174,17 @@ const Migration kAnchor{
 // What sounded and was no stroke.
 const Migration kForeignSounds{"ALTER TABLE hit ADD COLUMN foreign_sound INTEGER NOT NULL DEFAULT 0"};
 
-const std::array<const Migration*, 7>& migrations() {
-    static const std::array<const Migration*, 7> all{&kFirst,           &kVoices, &kFaintHits,    &kDayOfTheTake,
-                                                     &kVerdictOfTheDay, &kAnchor, &kForeignSounds};
+// The figure that a verdict speaks of is that of all takes on the rung, and it says how many more it may take.
+const Migration kPooledVerdict{
+    "ALTER TABLE verdict ADD COLUMN why_measured REAL",
+    "ALTER TABLE verdict ADD COLUMN why_low REAL",
+    "ALTER TABLE verdict ADD COLUMN why_high REAL",
+    "ALTER TABLE verdict ADD COLUMN takes_to_go INTEGER",
+};
+
+const std::array<const Migration*, 8>& migrations() {
+    static const std::array<const Migration*, 8> all{&kFirst,           &kVoices, &kFaintHits,     &kDayOfTheTake,
+                                                     &kVerdictOfTheDay, &kAnchor, &kForeignSounds, &kPooledVerdict};
     return all;
 }
 

@@ -44,6 +44,7 @@ Result<std::optional<DayVerdict>> TakeRepository::verdictOf(qint64 id) const {
     const Row row(*verdict);
     day.verdict = verdictFrom(row);
     day.verdict.reason = reasonFrom(row, day.gates);
+    if (!row.at("takes_to_go").isNull()) day.verdict.takesToGo = row.whole("takes_to_go");
     if (std::holds_alternative<NotRecorded>(day.verdict.reason)) return std::optional<DayVerdict>();
     return std::optional(day);
 }

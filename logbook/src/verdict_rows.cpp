@@ -13,16 +13,22 @@ constexpr std::array<std::string_view, std::variant_size_v<Reason>> kReasons{
 struct ReasonCells {
     std::vector<Cell>& cells;
 
-    void operator()(const GateWasMissed& missed) const {
-        cells.push_back({"why_gate", toQt(toName(missed.gate.kind))});
-    }
-    void operator()(const GateIsUnsure& unsure) const { cells.push_back({"why_gate", toQt(toName(unsure.gate.kind))}); }
+    void operator()(const GateWasMissed& missed) const { say(missed.gate); }
+    void operator()(const GateIsUnsure& unsure) const { say(unsure.gate); }
     void operator()(const FellApart& apart) const {
         cells.insert(cells.end(), {{"why_missed", apart.missed}, {"why_extra", apart.extra}});
     }
     void operator()(const TakeWasDamaged& damaged) const { cells.push_back({"why_lost_s", damaged.lostS}); }
     template <class Plain>
     void operator()(const Plain& /*says it all*/) const {}
+
+  private:
+    void say(const Gate& gate) const {
+        cells.insert(cells.end(), {{"why_gate", toQt(toName(gate.kind))},
+                                   {"why_measured", gate.measured.value},
+                                   {"why_low", gate.measured.low},
+                                   {"why_high", gate.measured.high}});
+    }
 };
 
 /// "left", "snare", "other".
@@ -59,7 +65,8 @@ std::vector<Cell> cellsOf(const Verdict& v) {
                             {"stage", v.stage},
                             {"clean_in_a_row", v.cleanInARow},
                             {"clean_needed", v.cleanNeeded},
-                            {"goal_reached", v.goalReached}};
+                            {"goal_reached", v.goalReached},
+                            {"takes_to_go", v.takesToGo ? QVariant(*v.takesToGo) : QVariant()}};
     if (v.span)
         cells.insert(cells.end(), {{"span_bar", v.span->bar},
                                    {"span_from", toQt(v.span->fromBeat.toString())},
@@ -98,7 +105,9 @@ Verdict verdictFrom(const Row& row) {
 
 Reason reasonFrom(const Row& row, const std::vector<Gate>& gates) {
     const std::string why = row.text("why");
-    const auto gate = named(gates, row.text("why_gate"));
+    auto gate = named(gates, row.text("why_gate"));
+    if (gate && !row.at("why_measured").isNull())
+        gate->measured = {row.number("why_measured"), row.number("why_low"), row.number("why_high"), gate->measured.n};
     if (why == "clean") return TakesWereClean{};
     if (why == "gate_missed" && gate) return GateWasMissed{*gate};
     if (why == "gate_unsure" && gate) return GateIsUnsure{*gate};

@@ -2,9 +2,9 @@
 #include <QTemporaryDir>
 #include <QTest>
 
-#include "climb/gate_list.h"
 #include "climb/ladder_layout.h"
 #include "log/log_model.h"
+#include "place/gate_list.h"
 #include "place/verdict_bar.h"
 #include "prepare/exercise_filter.h"
 #include "prepare/exercise_model.h"

@@ -87,7 +87,7 @@ class TestSoundCheck : public QObject {
         start.studio->stand().choose("singles-sixteenths");
         start.studio->recorder().start();
         QTRY_VERIFY_WITH_TIMEOUT(start.studio->review().take() && start.studio->review().take()->id > 0, 60000);
-        const TakeRecord& take = start.studio->review().take()->stored;
+        const TakeRecord take = start.studio->review().take()->stored;
         QCOMPARE(take.frame.anchor.kind, AnchorKind::Calibrated);
         QVERIFY(std::abs(take.frame.latencyS * 48000 - 700) < 1);
         // It comes back from the logbook as it was.

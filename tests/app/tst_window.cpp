@@ -174,6 +174,28 @@ class TestWindow : public QObject {
         QVERIFY(!stage.studio->stand().isPart());
     }
 
+    // One cause lights every stroke on which it is heard, folds out where, and is drawn through the take.
+    void aCauseLightsWhatItIsHeardOn() {
+        Character left;
+        left.spreadMs = 3;
+        left.habits = {{std::nullopt, Limb::LeftHand, std::nullopt, std::nullopt, 20, 0, 1}};
+        const Desk stage(left);
+        stage.playOne();
+        auto* look = qobject_cast<LookPlace*>(stage.window->place(MainWindow::Look));
+        QCOMPARE(look->findingCount(), 1);
+        auto* card = look->findChild<FindingCard*>();
+        const int folded = card->heightForWidth(300);
+        const QImage before = look->findChild<OffsetStrip*>()->grab().toImage();
+        stage.key(Qt::Key_N);
+        QVERIFY(card->isChecked());
+        QVERIFY(card->heightForWidth(300) > folded);
+        QVERIFY2(card->heardOn().startsWith(QStringLiteral("Heard on the e of 1, ")), qPrintable(card->heardOn()));
+        QCOMPARE(look->field()->highlighted().size(), std::size_t{8});
+        QVERIFY(look->findChild<OffsetStrip*>()->grab().toImage() != before);
+        QVERIFY(look->findChild<GateList*>()->accessibleName().startsWith(QStringLiteral("Hands and voices apart")));
+        QVERIFY(look->findChild<SpreadBar*>()->accessibleName().contains(QStringLiteral("habit")));
+    }
+
     void arrowsWalkTheFieldAndZoomIt() {
         const Desk stage;
         stage.playOne();

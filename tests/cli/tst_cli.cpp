@@ -197,6 +197,33 @@ class TestCli : public QObject, private CliRoom {
         QCOMPARE(a, once("two"));
     }
 
+    void aLearnerClimbs() {
+        const QString learner = bytes(
+            "l.json", R"({"format":"upbeat-check/learner","version":1,"player":{"spread_ms":4},"ceiling_bpm":90})");
+        const auto climb = [&](const QString& who, const QString& takes) {
+            return run({QStringLiteral("climb"), QStringLiteral("--exercise"), QStringLiteral("paradiddle-accents"),
+                        QStringLiteral("--learner"), who, QStringLiteral("--takes"), takes, QStringLiteral("--seed"),
+                        QStringLiteral("3"), QStringLiteral("--json"), QStringLiteral("-")});
+        };
+        const Outcome o = climb(learner, QStringLiteral("20"));
+        QCOMPARE(o.status, 0);
+        const QJsonArray takes = o.json()[QStringLiteral("takes")].toArray();
+        QCOMPARE(takes.size(), 20);
+        const QJsonObject first = takes[0].toObject();
+        QVERIFY(first[QStringLiteral("truth")].toObject()[QStringLiteral("clean")].toBool());
+        const QJsonObject verdict = first[QStringLiteral("verdict")].toObject();
+        QCOMPARE(verdict[QStringLiteral("action")].toString(), QStringLiteral("again"));
+        QCOMPARE(verdict[QStringLiteral("takes_more")].toInt(), 2);
+        QVERIFY(o.json()[QStringLiteral("reached_bpm")].toDouble() > first[QStringLiteral("tempo_bpm")].toDouble());
+        QCOMPARE(climb(learner, QStringLiteral("0")).status, 2);
+        QCOMPARE(
+            climb(bytes("bad.json", R"({"format":"upbeat-check/learner","passes":1e9})"), QStringLiteral("5")).status,
+            3);
+        QCOMPARE(
+            climb(bytes("worse.json", R"({"format":"upbeat-check/learner","player":7})"), QStringLiteral("5")).status,
+            3);
+    }
+
     void charactersAreObeyed() {
         const QString character =
             bytes("c.json", R"({"format":"upbeat-check/character","placement_ms":-20,"spread_ms":1})");

@@ -178,17 +178,9 @@ class TestCoach : public QObject {
         QCOMPARE((Ladder{80, 80, 4, 3}).rungs(), (std::vector<double>{80}));
     }
 
-    void cleanTakesAreCountedFromTheEnd() {
-        const std::vector<RungTake> history{
-            {80, true, {}}, {84, true, {}}, {84, false, {}}, {84, true, {}}, {84, true, {}}};
-        QCOMPARE(cleanInARow(history, 84), 2);
-        QCOMPARE(cleanInARow(history, 80), 0);
-        QCOMPARE(cleanInARow({}, 80), 0);
-    }
-
     // ---- verdict
     void threeCleanTakesStepUp() {
-        const std::vector<Gate> met{gate(GateKind::Spread, GateState::Met, 3, 10)};
+        const std::vector<Gate> met{gate(GateKind::Spread, GateState::Met, 8, 10)};
         QCOMPARE(verdictOn(met, {}).action, Action::Again);
         QCOMPARE(verdictOn(met, {{80, true, {}}}).action, Action::Again);
         const Verdict up = verdictOn(met, {{80, true, {}}, {80, true, {}}});
@@ -199,7 +191,7 @@ class TestCoach : public QObject {
     }
 
     void cleanTakesAtAnotherTempoDoNotCount() {
-        const std::vector<Gate> met{gate(GateKind::Spread, GateState::Met, 3, 10)};
+        const std::vector<Gate> met{gate(GateKind::Spread, GateState::Met, 8, 10)};
         QCOMPARE(verdictOn(met, {{76, true, {}}, {76, true, {}}}).action, Action::Again);
     }
 
@@ -243,12 +235,13 @@ class TestCoach : public QObject {
         const Verdict v = verdictOn({gate(GateKind::Spread, GateState::Unsure, 10, 10)}, {});
         QCOMPARE(v.action, Action::Again);
         QVERIFY(english(words::reasonOf(*builtInExercise("paradiddle-accents"), v))
-                    .startsWith(QStringLiteral("Not sure yet")));
+                    .startsWith(QStringLiteral("Not sure yet: spread")));
+        QCOMPARE(v.takesToGo, std::optional(2));
         QCOMPARE(v.cleanInARow, 0);
     }
 
     void theGoalIsTheEnd() {
-        const std::vector<Gate> met{gate(GateKind::Spread, GateState::Met, 3, 10)};
+        const std::vector<Gate> met{gate(GateKind::Spread, GateState::Met, 8, 10)};
         const Verdict v = verdictOn(met, {{100, true, {}}, {100, true, {}}}, 100);
         QVERIFY(v.goalReached);
         QCOMPARE(v.nextTempoBpm, 100.0);

@@ -25,13 +25,6 @@ const Finding* find(const std::vector<Finding>& findings, FindingKind kind) {
     return found == findings.end() ? nullptr : &*found;
 }
 
-Character calm() {
-    Character c;
-    c.spreadMs = 4;
-    c.wanderMs = 1;
-    return c;
-}
-
 }  // namespace
 
 class TestFindings : public QObject {
@@ -39,14 +32,14 @@ class TestFindings : public QObject {
   private Q_SLOTS:
     void faultsOfFiguresAreSaid() {
         // Doubles whose second stroke dies, a left hand that is softer, a beat that stretches, a run that fades.
-        Character c = calm();
+        Character c = calmPlayer();
         for (int i = 1; i < 16; i += 2) c.habits.push_back({Beats(i, 4), {}, {}, {}, 0, -5, 1});
         const auto doubles = findingsOf("doubles-sixteenths", 100, 8, c);
         QVERIFY(std::any_of(doubles.begin(), doubles.end(), [](const Finding& f) {
             return f.kind == FindingKind::Soft &&
                    (std::holds_alternative<SecondsLevel>(f.fault) || std::holds_alternative<SecondsTime>(f.fault));
         }));
-        c = calm();
+        c = calmPlayer();
         c.habits = {{std::nullopt, Limb::LeftHand, std::nullopt, std::nullopt, 0, -5, 1}};
         const auto hands = findingsOf("singles-sixteenths", 100, 8, c);
         const Finding* soft = find(hands, FindingKind::Soft);
@@ -60,7 +53,9 @@ class TestFindings : public QObject {
         });
         QVERIFY(change != cases.end());
         Character c = change->character;
-        c.habits.front().offsetMs = -25;
+        c.habits.clear();
+        for (int part = 1; part < 6; ++part)  // it stretches, and what follows is late until the page changes again
+            c.habits.push_back({Beats(2) + Beats(part, 3), {}, {}, {}, 25 * std::min(1.0, part / 3.0), 0, 1});
         const auto p = perform(change->exercise, Bpm(100), 10, c, 3);
         const MatchedTake take = matchTake(change->exercise, {100, 1.0, 10, 0, false, {}}, hitsOf(p, 1.0));
         const auto findings = findFaults(take, measure(take), practiceProfile());
@@ -75,7 +70,7 @@ class TestFindings : public QObject {
         e.swells = {{Beats(0), Beats(15, 4), -20, 0}};
         Exercise flat = e;
         flat.swells.front().fromDb = -6;
-        const auto p = perform(flat, Bpm(100), 8, calm(), 3);
+        const auto p = perform(flat, Bpm(100), 8, calmPlayer(), 3);
         const MatchedTake take = matchTake(e, {100, 1.0, 8, 0, false, {}}, hitsOf(p, 1.0));
         const auto findings = findFaults(take, measure(take), practiceProfile());
         const Finding* f = find(findings, FindingKind::Crescendo);
@@ -90,7 +85,7 @@ class TestFindings : public QObject {
         Exercise lazy = e;
         lazy.swells.back() = {Beats(2), Beats(4), -8, -8};
         const auto said = [&](const Exercise& played) {
-            const auto p = perform(played, Bpm(100), 8, calm(), 3);
+            const auto p = perform(played, Bpm(100), 8, calmPlayer(), 3);
             const MatchedTake take = matchTake(e, {100, 1.0, 8, 0, false, {}}, hitsOf(p, 1.0));
             return findFaults(take, measure(take), practiceProfile());
         };
@@ -103,7 +98,7 @@ class TestFindings : public QObject {
 
     void aLostPlaceIsSaidOnce() {
         const Exercise e = *builtInExercise("singles-sixteenths");
-        auto hits = hitsOf(perform(e, Bpm(100), 8, calm(), 1), 1.0);
+        auto hits = hitsOf(perform(e, Bpm(100), 8, calmPlayer(), 1), 1.0);
         std::erase_if(hits, [](const Hit& h) { return h.timeS > 1 + 9.6 - 0.1 && h.timeS < 1 + 12 - 0.1; });
         const MatchedTake take = matchTake(e, {100, 1.0, 8, 0, false, {}}, hits);
         const auto findings = findFaults(take, measure(take), practiceProfile());
@@ -120,12 +115,15 @@ class TestFindings : public QObject {
     void plantedFaultsAreNamedAndCleanPlayersAreLeftAlone() {
         const bench::FaultScore score = bench::scoreFaults(60, 60);
         QVERIFY(score.planted > 80);
-        QVERIFY2(score.named * 100 >= score.planted * 95, qPrintable(QString::number(score.named)));
-        QVERIFY2(score.falseFindings <= 1, qPrintable(QString::number(score.falseFindings)));
+        QVERIFY2(score.named * 100 >= score.planted * 97, qPrintable(QString::number(score.named)));
+        QVERIFY2(score.cleanAccused <= 1, qPrintable(QString::number(score.cleanAccused)));
+        QVERIFY2(score.falselySaid * 100 <= score.said * 5, qPrintable(QString::number(score.falselySaid)));
+        QVERIFY2(score.said * 10 <= score.planted * 12, qPrintable(QString::number(score.said)));
+        QVERIFY2(score.firstRight * 100 >= score.faultyPlayers * 95, qPrintable(QString::number(score.firstRight)));
     }
 
     void anEarlyCountIsNamedWithPlaceAndHand() {
-        Character c = calm();
+        Character c = calmPlayer();
         c.habits = {{Beats(7, 4), std::nullopt, std::nullopt, std::nullopt, -16, 0, 1}};
         const auto findings = findingsOf("paradiddle-accents", 100, 8, c);
         QVERIFY(!findings.empty());
@@ -142,7 +140,7 @@ class TestFindings : public QObject {
     }
 
     void aLateCountIsLate() {
-        Character c = calm();
+        Character c = calmPlayer();
         c.habits = {{Beats(2), std::nullopt, std::nullopt, std::nullopt, 18, 0, 1}};
         const auto findings = findingsOf("singles-sixteenths", 90, 8, c);
         QVERIFY(find(findings, FindingKind::Late) != nullptr);
@@ -150,7 +148,7 @@ class TestFindings : public QObject {
     }
 
     void oneHandBehindIsSaidOnceNotEightTimes() {
-        Character c = calm();
+        Character c = calmPlayer();
         c.habits = {{std::nullopt, Limb::LeftHand, std::nullopt, std::nullopt, 16, 0, 1}};
         const auto findings = findingsOf("singles-sixteenths", 90, 8, c);
         QVERIFY(find(findings, FindingKind::HandsApart) != nullptr);
@@ -162,7 +160,7 @@ class TestFindings : public QObject {
     }
 
     void aGhostThatGrowsIsLoud() {
-        Character c = calm();
+        Character c = calmPlayer();
         c.habits = {{Beats(7, 4), std::nullopt, Voice::Snare, std::nullopt, 0, 10, 1}};
         const auto findings = findingsOf("ghosted-backbeat", 80, 8, c);
         const Finding* loud = find(findings, FindingKind::Loud);
@@ -173,7 +171,7 @@ class TestFindings : public QObject {
     }
 
     void anAccentThatSinksIsSoft() {
-        Character c = calm();
+        Character c = calmPlayer();
         c.habits = {{Beats(2), std::nullopt, std::nullopt, std::nullopt, 0, -9, 1}};
         const auto findings = findingsOf("paradiddle-accents", 90, 8, c);
         QVERIFY(find(findings, FindingKind::Soft) != nullptr);
@@ -182,7 +180,7 @@ class TestFindings : public QObject {
 
     void aStrokeLeftOutAgainAndAgainIsMissed() {
         const Exercise e = *builtInExercise("singles-sixteenths");
-        auto p = perform(e, Bpm(90), 8, calm(), 1);
+        auto p = perform(e, Bpm(90), 8, calmPlayer(), 1);
         std::erase_if(p.hits, [](const PlayedHit& h) { return h.stroke == 5 && h.pass % 2 == 0; });
         const MatchedTake take = matchTake(e, {90, 1.0, 8, 0, false, {}}, hitsOf(p, 1.0));
         const auto findings = findFaults(take, measure(take), practiceProfile());
@@ -191,6 +189,21 @@ class TestFindings : public QObject {
         QCOMPARE(missed->stroke, 5);
         QCOMPARE(missed->passes, 4);
         QVERIFY(std::abs(missed->figure.value - 50) < 1e-9);
+    }
+
+    // Where a count can hardly be heard, nobody can say that it was not played.
+    void whatHardlySoundsIsNotSaidToBeMissing() {
+        const Exercise e = *builtInExercise("singles-sixteenths");
+        auto p = perform(e, Bpm(90), 8, calmPlayer(), 1);
+        std::erase_if(p.hits, [](const PlayedHit& h) { return h.stroke == 5 && h.pass % 2 == 0; });
+        auto hits = hitsOf(p, 1.0);
+        for (Hit& hit : hits) {
+            const double inBar = std::fmod(hit.timeS - 1 + 0.04, 240.0 / 90);
+            if (std::abs(inBar - 5 * 15.0 / 90) < 0.08) hit.contrastDb = 6;
+        }
+        const MatchedTake take = matchTake(e, {90, 1.0, 8, 0, false, {}}, hits);
+        QCOMPARE(take.missed.size(), std::size_t{4});
+        QVERIFY(find(findFaults(take, measure(take), practiceProfile()), FindingKind::Missed) == nullptr);
     }
 
     void wholeTakeFaultsAreNamed_data() {
@@ -206,7 +219,7 @@ class TestFindings : public QObject {
     void wholeTakeFaultsAreNamed() {
         QFETCH(QString, id);
         QFETCH(int, kind);
-        Character c = calm();
+        Character c = calmPlayer();
         switch (static_cast<FindingKind>(kind)) {
             case FindingKind::Uneven:
                 c.spreadMs = 24;
@@ -240,13 +253,13 @@ class TestFindings : public QObject {
         int withFindings = 0;
         for (std::uint64_t seed = 1; seed <= 100; ++seed)
             for (const char* id : {"paradiddle-accents", "singles-sixteenths"})
-                withFindings += findingsOf(id, 100, 8, calm(), seed).empty() ? 0 : 1;
+                withFindings += findingsOf(id, 100, 8, calmPlayer(), seed).empty() ? 0 : 1;
         QVERIFY2(withFindings <= 6, qPrintable(QString::number(withFindings)));
     }
 
     void theWorstComesFirst() {
-        Character c = calm();
-        c.habits = {{Beats(1), std::nullopt, std::nullopt, std::nullopt, 12, 0, 1},
+        Character c = calmPlayer();
+        c.habits = {{Beats(1), std::nullopt, std::nullopt, std::nullopt, 15, 0, 1},
                     {Beats(3), std::nullopt, std::nullopt, std::nullopt, -28, 0, 1}};
         const auto findings = findingsOf("singles-sixteenths", 90, 8, c);
         QVERIFY(findings.size() >= 2);

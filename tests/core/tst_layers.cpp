@@ -94,16 +94,18 @@ class TestLayers : public QObject {
         row("core/voices", "units signal");
         row("core/align", "units music signal");
         row("core/measure", "units music signal align");
-        row("core/coach/judge", "units music signal align measure");
+        row("core/coach/causes", "units music align measure");
+        row("core/coach/judge", "units music signal align measure causes");
         row("core/coach/ladder", "units music align measure judge");
         row("core/coach/methods", "units music judge ladder");
         row("core/take", "units music signal voices align measure judge ladder");
         row("core/player", "units music");
+        row("core/climb", "units music signal judge ladder take player");
         row("words", "units music measure judge ladder");
-        row("formats", "units music signal voices align measure judge ladder take player words");
+        row("formats", "units music signal voices align measure judge ladder take player climb words");
         row("audio", "units music signal voices align take player formats");  // nothing of judge, ladder and methods
         row("logbook", "units music signal align measure judge ladder take formats");
-        row("cli", "units music signal voices align measure judge ladder take player words formats audio");
+        row("cli", "units music signal voices align measure judge ladder take player climb words formats audio");
         const std::string core = "units music signal voices align measure judge ladder methods take player words ";
         row("app/theme", core.c_str());
         row("app/strokes", (core + "app:theme").c_str());

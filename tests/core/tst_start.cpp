@@ -58,6 +58,22 @@ class TestStart : public QObject {
         QVERIFY2(std::abs(off) < 0.005, qPrintable(QString::number(off)));
     }
 
+    // Every second stroke of a fast page is soft: half of its tempo explains the firm ones too, and is offered second.
+    void softStrokesBetweenFirmOnesAreNoReasonForHalfTheTempo() {
+        const KnownTake take = played("doubles-sixteenths");
+        std::vector<Hit> hits = heard(take);
+        int firm = 0;
+        for (Hit& hit : hits)
+            if (hit.strength > 15 && ++firm % 2 == 0) hit.strength = 3;  // too little for a note
+        const auto start = findStart(take.exercise, hits);
+        QVERIFY(start.has_value());
+        QVERIFY2(std::abs(start->reading.tempoBpm / kTempo - 1) < 1e-3,
+                 qPrintable(QString::number(start->reading.tempoBpm)));
+        QVERIFY(!start->sure);
+        QVERIFY(std::any_of(start->others.begin(), start->others.end(),
+                            [](const StartReading& other) { return std::abs(other.tempoBpm / kTempo - 0.5) < 1e-3; }));
+    }
+
     // A click that counts in and leaks in is more exact than any player, and the placement is against it.
     void aClickTellsMore() {
         Recording recording;

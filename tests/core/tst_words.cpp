@@ -66,6 +66,10 @@ class TestWords : public QObject {
         row(GroupApart{Limb::LeftHand, Limb::RightHand}, 9, "The left hand comes 9 ms behind the right hand (±2)");
         row(GroupApart{Voice::Kick, OtherVoices{}}, -9, "The bass drum comes 9 ms before the other voices (±2)");
         row(CountLeans{}, -16.4, "The left tap on the a of 2 comes 16 ms early (±2), 6 of 8 passes");
+        row(ClassLeans{}, -9, "Your taps come 9 ms early (±2)");
+        row(PartLeans{{3, 4}}, 9, "The & of every beat comes 9 ms late (±2)");
+        row(PartLeans{{1, 4}}, 9, "Your beats come 9 ms late (±2)");
+        row(EntriesLean{}, -9, "After rests you come in 9 ms early (±2)");
         row(CountLeans{}, 16.4, "The left tap on the a of 2 comes 16 ms late (±2), 6 of 8 passes");
         row(CountOutOfLevel{}, 5.1,
             "The left tap on the a of 2 is 5 dB louder than your other taps (±2), out of its level on 6 of 8 passes");
@@ -108,16 +112,18 @@ class TestWords : public QObject {
         const auto row = [](const Verdict& v, const char* said) {
             QTest::addRow("%s", said) << v << QString::fromUtf8(said);
         };
-        row(verdict(Action::Up, TakesWereClean{}), "Up to 108. Three clean takes in a row at 104.");
+        row(verdict(Action::Up, TakesWereClean{}), "Up to 108. Three takes at 104, and all that is asked is met.");
         Verdict one = verdict(Action::Again, TakesWereClean{});
         one.cleanInARow = 1;
-        row(one, "Again at 104. One clean take here; 3 needed in a row.");
+        one.takesToGo = 2;
+        row(one, "Again at 104. All that is asked is met; 3 are the least. 2 more takes like this will do.");
+        one.takesToGo.reset();
         one.cleanInARow = 12;
         one.goalReached = true;
-        row(one, "Full speed: 104. 12 clean takes in a row at your goal. Keep it, or set a new goal.");
+        row(one, "Full speed: 104. 12 takes at your goal, and all that is asked is met. Keep it, or set a new goal.");
         Verdict stage = verdict(Action::Up, TakesWereClean{});
         stage.stage = true;
-        row(stage, "On to the next part. Three clean takes in a row: it is easy now.");
+        row(stage, "On to the next part. Three takes, and all that is asked is met: it is easy now.");
         stage = verdict(Action::Back, FellApart{9, 2});
         row(stage, "Back to 97.5. 9 strokes missed and 2 not written.");
         stage.stage = true;
@@ -126,9 +132,10 @@ class TestWords : public QObject {
         row(verdict(Action::Again, GateWasMissed{missed}),
             "Again at 104. What holds it back: spread 12.3 ms, limit 10.0.");
         row(verdict(Action::Back, GateWasMissed{missed}),
-            "Back to 97.5. Missed twice in a row: spread 12.3 ms, limit 10.0.");
+            "Back to 97.5. Missed over the takes on this rung: spread 12.3 ms, limit 10.0.");
         row(verdict(Action::Easier, GateWasMissed{missed}),
-            "Make it easier first. Missed twice in a row: spread 12.3 ms, limit 10.0. This is the lowest rung: start "
+            "Make it easier first. Missed over the takes on this rung: spread 12.3 ms, limit 10.0. This is the lowest "
+            "one: start "
             "slower or take fewer notes.");
         Gate habit = missed;
         habit.kind = GateKind::Habit;
@@ -136,14 +143,19 @@ class TestWords : public QObject {
         Verdict spot = verdict(Action::Isolate, GateWasMissed{habit});
         spot.span = Span{3, Beats(2), Beats(3)};
         row(spot,
-            "Isolate beat 2. One place holds it back twice: habit of one count (the a of 2, left tap) 12.3 ms, "
+            "Isolate beat 2. One place holds it back again and again: habit of one count (the a of 2, left tap) 12.3 "
+            "ms, "
             "limit 10.0.");
         spot.pageBars = 4;
         row(spot,
-            "Isolate beat 2 of bar 3. One place holds it back twice: habit of one count (the a of 2, left tap) "
+            "Isolate beat 2 of bar 3. One place holds it back again and again: habit of one count (the a of 2, left "
+            "tap) "
             "12.3 ms, limit 10.0.");
         row(verdict(Action::Again, GateIsUnsure{spread(GateState::Unsure)}),
-            "Again at 104. Not sure yet, play more passes: spread 12.3 ms, limit 10.0.");
+            "Again at 104. Too near the limit to be sure: spread 12.3 ms, limit 10.0.");
+        Verdict soon = verdict(Action::Again, GateIsUnsure{spread(GateState::Unsure)});
+        soon.takesToGo = 1;
+        row(soon, "Again at 104. Not sure yet: spread 12.3 ms, limit 10.0. One more take like this will do.");
         row(verdict(Action::Again, TooLittlePlayed{}), "Again at 104. Too little was played to judge.");
         row(verdict(Action::Again, TakeWasDamaged{11.6}),
             "Again at 104. 12 s of this take could not be measured: it does not count.");

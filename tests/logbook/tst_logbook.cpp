@@ -184,6 +184,25 @@ class TestLogbook : public QObject {
         QCOMPARE(history.back().clean, analysisOf(takeAt("flam-taps", kEvening, 119)).clean());
     }
 
+    // What was measured comes along, how long ago it was, and whether the verdict led away from the rung.
+    void theLadderRemembersWhatWasMeasured() {
+        QTemporaryDir dir;
+        const auto logbook = opened(dir);
+        const auto take = takeAt("flam-taps", kEvening, 90);
+        TakeAnalysis said = analysisOf(take);
+        said.verdict.action = Action::Isolate;
+        QVERIFY(TakeRepository(*logbook).add(take, said));
+        added(*logbook, takeAt("flam-taps", kEvening.addDays(2), 90));
+        const TakeMoment later{kEvening.addDays(3).toString(Qt::ISODate).toStdString(), 99};
+        const auto history = *LadderRepository(*logbook).history("flam-taps", later);
+        QCOMPARE(history.size(), std::size_t{2});
+        QCOMPARE(history.front().gates.size(), said.gates.size());
+        QVERIFY(!history.front().gates.empty());
+        QCOMPARE(history.front().daysAgo, 3);
+        QCOMPARE(history.back().daysAgo, 1);
+        QVERIFY(history.front().leftAfter && !history.back().leftAfter);
+    }
+
     void hitsGoWithTheirTake() {
         QTemporaryDir dir;
         const QString file = dir.filePath(QStringLiteral("logbook.db"));

@@ -74,7 +74,9 @@ class TestTakeVerdicts : public QObject {
         QTest::newRow("clean") << Reason(TakesWereClean{});
         QTest::newRow("missed") << Reason(GateWasMissed{gate});
         QTest::newRow("apart") << Reason(FellApart{9, 2});
-        QTest::newRow("unsure") << Reason(GateIsUnsure{gate});
+        Gate together = gate;  // of all takes on the rung: another figure than this take's own
+        together.measured = {12.5, 11.5, 13.5, 8};
+        QTest::newRow("unsure") << Reason(GateIsUnsure{together});
         QTest::newRow("little") << Reason(TooLittlePlayed{});
         QTest::newRow("damaged") << Reason(TakeWasDamaged{11.5});
     }
@@ -86,7 +88,7 @@ class TestTakeVerdicts : public QObject {
         TakeAnalysis said = analysed(take);
         said.gates = {
             {GateKind::Apart, {14, 11, 17, 8}, 10, false, GateState::Missed, {}, StrokeGroup(Limb::LeftHand)}};
-        said.verdict = {Action::Isolate, 96, 92, reason, Span{2, Beats(7, 2), Beats(9, 2)}, 4, true, 2, 5, false};
+        said.verdict = {Action::Isolate, 96, 92, reason, Span{2, Beats(7, 2), Beats(9, 2)}, 4, true, 2, 5, 3, false};
         TakeRepository takes(*logbook);
         const auto day = takes.verdictOf(*takes.add(take, said));
         QVERIFY(day && *day);
@@ -96,6 +98,7 @@ class TestTakeVerdicts : public QObject {
         QCOMPARE(english(words::headlineOf(back)), english(words::headlineOf(said.verdict)));
         QCOMPARE(back.span, said.verdict.span);
         QCOMPARE(back.nextTempoBpm, 92.0);
+        QCOMPARE(back.takesToGo, std::optional(3));
         QCOMPARE(std::tuple(back.pageBars, back.stage, back.cleanInARow, back.cleanNeeded, back.goalReached),
                  std::tuple(4, true, 2, 5, false));
     }

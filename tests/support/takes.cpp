@@ -52,6 +52,13 @@ Character machine() {
     return c;
 }
 
+Character calmPlayer() {
+    Character c;
+    c.spreadMs = 4;
+    c.wanderMs = 1;
+    return c;
+}
+
 Character goodPlayer() {
     Character c;
     c.spreadMs = 3;

@@ -31,5 +31,7 @@ struct KnownTake {
 [[nodiscard]] Character machine();
 /// A good player: 3 ms of spread, hardly any wander.
 [[nodiscard]] Character goodPlayer();
+/// As calm as most who practise.
+[[nodiscard]] Character calmPlayer();
 
 }  // namespace upbeat::test

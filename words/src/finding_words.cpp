@@ -4,6 +4,7 @@
 #include <array>
 #include <cmath>
 
+#include "upbeat/music/counting.h"
 #include "upbeat/music/dynamics.h"
 #include "upbeat/words/words.h"
 
@@ -29,6 +30,30 @@ class FaultWords {
         return sized(isPlus() ? UPBEAT_TEXT("The %3 on %4 comes %1 ms late (±%2), %5 of %6 passes")
                               : UPBEAT_TEXT("The %3 on %4 comes %1 ms early (±%2), %5 of %6 passes"),
                      0, stroke(), place(), passes(), of());
+    }
+    Text operator()(ClassLeans) const {
+        static constexpr std::array<const char*, 3> kLate{UPBEAT_TEXT("Your ghosts come %1 ms late (±%2)"),
+                                                          UPBEAT_TEXT("Your taps come %1 ms late (±%2)"),
+                                                          UPBEAT_TEXT("Your accents come %1 ms late (±%2)")};
+        static constexpr std::array<const char*, 3> kEarly{UPBEAT_TEXT("Your ghosts come %1 ms early (±%2)"),
+                                                           UPBEAT_TEXT("Your taps come %1 ms early (±%2)"),
+                                                           UPBEAT_TEXT("Your accents come %1 ms early (±%2)")};
+        return sized((isPlus() ? kLate : kEarly).at(level()), 0);
+    }
+    Text operator()(const PartLeans& leans) const {
+        const std::string word = countWord(1, leans.part.number - 1, leans.part.of);
+        if (leans.part.number == 1)
+            return sized(isPlus() ? UPBEAT_TEXT("Your beats come %1 ms late (±%2)")
+                                  : UPBEAT_TEXT("Your beats come %1 ms early (±%2)"),
+                         0);
+        return sized(isPlus() ? UPBEAT_TEXT("The %3 of every beat comes %1 ms late (±%2)")
+                              : UPBEAT_TEXT("The %3 of every beat comes %1 ms early (±%2)"),
+                     0, word);
+    }
+    Text operator()(EntriesLean) const {
+        return sized(isPlus() ? UPBEAT_TEXT("After rests you come in %1 ms late (±%2)")
+                              : UPBEAT_TEXT("After rests you come in %1 ms early (±%2)"),
+                     0);
     }
     Text operator()(CountOutOfLevel) const {
         static constexpr std::array<const char*, 3> kLouder{
@@ -157,6 +182,10 @@ class FaultWords {
             UPBEAT_TEXT("Your left hand is %1 dB softer than the right in ghosts (±%2)"),
             UPBEAT_TEXT("Your left hand is %1 dB softer than the right in taps (±%2)"),
             UPBEAT_TEXT("Your left hand is %1 dB softer than the right in accents (±%2)")};
+        if (!m_finding.level)
+            return sized(isPlus() ? UPBEAT_TEXT("Your left hand is %1 dB louder than the right (±%2)")
+                                  : UPBEAT_TEXT("Your left hand is %1 dB softer than the right (±%2)"),
+                         1);
         return sized((isPlus() ? kLouder : kSofter).at(level()), 1);
     }
 

@@ -9,12 +9,20 @@ namespace upbeat::words {
 
 namespace {
 
-Text cleanTakes(int number) {
-    constexpr std::array<const char*, 6> kFew{UPBEAT_TEXT("No clean takes"),   UPBEAT_TEXT("One clean take"),
-                                              UPBEAT_TEXT("Two clean takes"),  UPBEAT_TEXT("Three clean takes"),
-                                              UPBEAT_TEXT("Four clean takes"), UPBEAT_TEXT("Five clean takes")};
+/// "Three takes".
+Text takes(int number) {
+    constexpr std::array<const char*, 6> kFew{UPBEAT_TEXT("No takes"),   UPBEAT_TEXT("One take"),
+                                              UPBEAT_TEXT("Two takes"),  UPBEAT_TEXT("Three takes"),
+                                              UPBEAT_TEXT("Four takes"), UPBEAT_TEXT("Five takes")};
     if (number >= 0 && number < static_cast<int>(kFew.size())) return kFew.at(static_cast<std::size_t>(number));
-    return Text::counted(number, nullptr, UPBEAT_TEXT_N("%n clean takes"));
+    return Text::counted(number, nullptr, UPBEAT_TEXT_N("%n takes"));
+}
+
+/// How many more like this one will do; empty where that is not known.
+Text toGo(const Verdict& v) {
+    if (!v.takesToGo || *v.takesToGo < 1) return {};
+    if (*v.takesToGo == 1) return UPBEAT_TEXT("One more take like this will do.");
+    return Text::counted(*v.takesToGo, nullptr, UPBEAT_TEXT_N("%n more takes like this will do."));
 }
 
 class ReasonWords {
@@ -23,30 +31,32 @@ class ReasonWords {
 
     Text operator()(NotRecorded) const { return {}; }
     Text operator()(TakesWereClean) const {
-        const Text clean = cleanTakes(m_verdict.cleanInARow);
+        const Text all = takes(m_verdict.cleanInARow);
         if (m_verdict.goalReached)
-            return Text::with(UPBEAT_TEXT("%1 in a row at your goal. Keep it, or set a new goal."), clean);
+            return Text::with(UPBEAT_TEXT("%1 at your goal, and all that is asked is met. Keep it, or set a new goal."),
+                              all);
         if (m_verdict.action != Action::Up)
-            return Text::with(UPBEAT_TEXT("%1 here; %2 needed in a row."), clean, m_verdict.cleanNeeded);
-        if (m_verdict.stage) return Text::with(UPBEAT_TEXT("%1 in a row: it is easy now."), clean);
-        return Text::with(UPBEAT_TEXT("%1 in a row at %2."), clean, tempo(m_verdict.tempoBpm));
+            return joined(
+                Text::with(UPBEAT_TEXT("All that is asked is met; %1 are the least."), m_verdict.cleanNeeded));
+        if (m_verdict.stage) return Text::with(UPBEAT_TEXT("%1, and all that is asked is met: it is easy now."), all);
+        return Text::with(UPBEAT_TEXT("%1 at %2, and all that is asked is met."), all, tempo(m_verdict.tempoBpm));
     }
     Text operator()(const GateWasMissed& missed) const {
         const Text gate = figureOf(m_exercise, missed.gate);
         switch (m_verdict.action) {
             case Action::Isolate:
-                return Text::with(UPBEAT_TEXT("One place holds it back twice: %1."), gate);
+                return Text::with(UPBEAT_TEXT("One place holds it back again and again: %1."), gate);
             case Action::Back:
-                return Text::with(UPBEAT_TEXT("Missed twice in a row: %1."), gate);
+                return Text::with(UPBEAT_TEXT("Missed over the takes on this rung: %1."), gate);
             case Action::Easier:
-                return Text::with(UPBEAT_TEXT("Missed twice in a row: %1. This is the lowest rung: start "
+                return Text::with(UPBEAT_TEXT("Missed over the takes on this rung: %1. This is the lowest one: start "
                                               "slower or take fewer notes."),
                                   gate);
             case Action::Up:
             case Action::Again:
                 break;
         }
-        return Text::with(UPBEAT_TEXT("What holds it back: %1."), gate);
+        return joined(Text::with(UPBEAT_TEXT("What holds it back: %1."), gate));
     }
     Text operator()(const FellApart& apart) const {
         return Text::with(m_verdict.action == Action::Easier
@@ -56,7 +66,9 @@ class ReasonWords {
                           apart.missed, apart.extra);
     }
     Text operator()(const GateIsUnsure& unsure) const {
-        return Text::with(UPBEAT_TEXT("Not sure yet, play more passes: %1."), figureOf(m_exercise, unsure.gate));
+        const Text gate = figureOf(m_exercise, unsure.gate);
+        if (!m_verdict.takesToGo) return Text::with(UPBEAT_TEXT("Too near the limit to be sure: %1."), gate);
+        return joined(Text::with(UPBEAT_TEXT("Not sure yet: %1."), gate));
     }
     Text operator()(TooLittlePlayed) const { return UPBEAT_TEXT("Too little was played to judge."); }
     Text operator()(const TakeWasDamaged& damaged) const {
@@ -68,6 +80,12 @@ class ReasonWords {
     }
 
   private:
+    /// With how many more takes it needs.
+    [[nodiscard]] Text joined(const Text& sentence) const {
+        const Text more = toGo(m_verdict);
+        return more.isEmpty() ? sentence : Text::with(UPBEAT_TEXT("%1 %2"), sentence, more);
+    }
+
     const Exercise& m_exercise;
     const Verdict& m_verdict;
 };

@@ -112,16 +112,22 @@ double weigh(const Weights& w, const Look& look, double distance, const Examples
 
 /// The likeness from which on something that nobody wrote is rather a stroke than not: where somebody counts aloud it
 /// has to be surer than where a player plays too much. How many are strokes, the likenesses of all tell (expectation
-/// maximisation over their share); one of each kind is always expected.
+/// maximisation over their share); one of each kind is always expected. Where they do not prove together that there are
+/// others than strokes, only what is very unlike one: in a quiet room a player's own surplus strokes must not vanish.
 double leastOfAStroke(const std::vector<double>& ofUnwritten) {
     constexpr int kRounds = 20;
+    constexpr double kProof = 5;        // log likelihood against strokes alone
+    constexpr double kVeryUnlike = -3;  // surplus strokes of simulated players: 2 of 110 below it
     double odds = 1;
     for (int k = 0; k < kRounds; ++k) {
         double strokes = 1;
         for (const double l : ofUnwritten) strokes += 1 / (1 + std::exp(-l) / odds);
         odds = strokes / (static_cast<double>(ofUnwritten.size()) + 2 - strokes);
     }
-    return -std::log(odds);
+    double proof = 0;
+    for (const double l : ofUnwritten) proof += std::log((odds + std::exp(-l)) / (odds + 1));
+    const double least = -std::log(odds);
+    return proof < kProof ? std::min(least, kVeryUnlike) : least;
 }
 
 /// What was written is asked only whether it is a voice: a floor tom looks like a foot.
@@ -185,8 +191,8 @@ std::optional<HeardTake> markForeign(const MatchedTake& take, const HeardTake& h
     for (std::size_t i = 0; i < take.hits.size(); ++i)
         if (likeness[i] && !written[i]) ofUnwritten.push_back(*likeness[i]);
     const double least = leastOfAStroke(ofUnwritten);
-    if (std::none_of(ofUnwritten.begin(), ofUnwritten.end(), [least](double l) { return l < least; }))
-        return std::nullopt;
+    const auto isUnlike = [least](double l) { return l < least; };
+    if (std::none_of(ofUnwritten.begin(), ofUnwritten.end(), isUnlike)) return std::nullopt;
 
     const auto shortfall = shortfalls(take, likeness);
     // Onsets may have been sharpened in the matching; where the novelty peaks stays.

@@ -8,7 +8,6 @@ std::optional<BandLean> leanOf(const Hit& hit) {
     if (!isKnown(hit.colour)) return std::nullopt;
     constexpr std::ptrdiff_t kLow = 3;
     constexpr std::ptrdiff_t kHigh = 5;
-    constexpr double kStepsPerDb = 2.0;
     constexpr double kNothingDb = 40.0;
     const double most = *std::max_element(hit.colour.begin(), hit.colour.end()) / kStepsPerDb;
     const double low = *std::max_element(hit.colour.begin(), hit.colour.begin() + kLow) / kStepsPerDb;

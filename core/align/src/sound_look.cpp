@@ -32,7 +32,7 @@ double sumInDb(const BandValues& levels) {
 }
 
 double stepInDb(std::uint8_t step) {
-    return 0.5 * step - 120;
+    return step / kStepsPerDb - 120;
 }
 
 /// Steepest rise of a band within two milliseconds, around the peak.

@@ -12,12 +12,6 @@ namespace {
 
 constexpr int kLevels = 3;
 
-/// Inside a swell strokes have no class.
-bool usable(const MatchedTake& take, const MatchedStroke& s) {
-    return s.written.role == Role::Main && (!s.shared || s.carries) && s.levelKnown &&
-           !swellAt(take.exercise, s.stroke.at);
-}
-
 std::size_t index(Level level) {
     return static_cast<std::size_t>(level);
 }
@@ -28,7 +22,7 @@ using ByClass = std::array<std::vector<double>, kLevels>;
 std::optional<Voice> voiceToJudge(const MatchedTake& take) {
     std::map<Voice, std::array<int, kLevels>> counts;
     for (const MatchedStroke& s : take.strokes)
-        if (usable(take, s)) ++counts[s.stroke.voice][index(s.stroke.level)];
+        if (tellsItsLevel(take, s)) ++counts[s.stroke.voice][index(s.stroke.level)];
     std::optional<Voice> best;
     std::pair<int, int> bestRank{0, 0};
     for (const auto& [voice, byLevel] : counts) {
@@ -93,7 +87,7 @@ std::optional<Figure> gap(const std::optional<Figure>& loud, const std::optional
 std::map<std::pair<Voice, Level>, double> mediansByVoice(const MatchedTake& take) {
     std::map<std::pair<Voice, Level>, std::vector<double>> groups;
     for (const MatchedStroke& s : take.strokes)
-        if (usable(take, s)) groups[{s.stroke.voice, s.stroke.level}].push_back(s.levelDb);
+        if (tellsItsLevel(take, s)) groups[{s.stroke.voice, s.stroke.level}].push_back(s.levelDb);
     std::map<std::pair<Voice, Level>, double> medians;
     for (const auto& [key, levels] : groups) medians[key] = median(levels);
     return medians;
@@ -116,7 +110,7 @@ std::vector<LevelHabit> habitsOf(const MatchedTake& take) {
     const auto medians = mediansByVoice(take);
     std::map<int, std::pair<std::vector<double>, int>> groups;
     for (const MatchedStroke& s : take.strokes) {
-        if (!usable(take, s)) continue;
+        if (!tellsItsLevel(take, s)) continue;
         auto& [levels, crossed] = groups[s.written.stroke];
         levels.push_back(s.levelDb - medians.at({s.stroke.voice, s.stroke.level}));
         crossed += crossesOver(medians, s.stroke, s.levelDb) ? 1 : 0;
@@ -130,6 +124,11 @@ std::vector<LevelHabit> habitsOf(const MatchedTake& take) {
 
 }  // namespace
 
+bool tellsItsLevel(const MatchedTake& take, const MatchedStroke& stroke) {
+    return stroke.written.role == Role::Main && (!stroke.shared || stroke.carries) && stroke.levelKnown &&
+           !swellAt(take.exercise, stroke.stroke.at);
+}
+
 Balance measureBalance(const MatchedTake& take) {
     Balance balance;
     balance.habits = habitsOf(take);
@@ -139,7 +138,7 @@ Balance measureBalance(const MatchedTake& take) {
     std::array<std::vector<int>, kLevels> passes;
     std::array<ByClass, 2> byHand;  // right, left
     for (const MatchedStroke& s : take.strokes) {
-        if (!usable(take, s) || s.stroke.voice != *voice) continue;
+        if (!tellsItsLevel(take, s) || s.stroke.voice != *voice) continue;
         levels[index(s.stroke.level)].push_back(s.levelDb);
         passes[index(s.stroke.level)].push_back(s.written.pass);
         if (isHand(s.stroke.limb))

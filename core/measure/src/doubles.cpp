@@ -7,10 +7,13 @@ namespace upbeat {
 
 namespace {
 
+bool isAlike(const Stroke& a, const Stroke& b) {
+    return a.limb == b.limb && isHand(a.limb) && a.level == b.level && a.voice == b.voice;
+}
+
 bool isPair(const MatchedStroke& a, const MatchedStroke& b) {
     constexpr double kHairS = 1e-4;
-    return a.stroke.limb == b.stroke.limb && isHand(a.stroke.limb) && a.stroke.level == b.stroke.level &&
-           a.stroke.voice == b.stroke.voice && b.written.gridS - a.written.gridS < a.written.stepS + kHairS;
+    return isAlike(a.stroke, b.stroke) && b.written.gridS - a.written.gridS < a.written.stepS + kHairS;
 }
 
 /// The main strokes in order; null where one was missed, so that neighbours on the page stay neighbours.
@@ -25,6 +28,18 @@ std::vector<const MatchedStroke*> inOrder(const MatchedTake& take) {
 }
 
 }  // namespace
+
+std::vector<double> secondsOfDoubles(const Exercise& exercise) {
+    const Beats step = shortestStep(exercise);
+    std::vector<double> of(exercise.strokes.size());
+    for (std::size_t i = 1; i < of.size(); ++i) {
+        const Stroke& a = exercise.strokes[i - 1];
+        const Stroke& b = exercise.strokes[i];
+        const bool pair = isAlike(a, b) && a.at != b.at && !(step < b.at - a.at);
+        of[i] = pair && of[i - 1] == 0 ? 1 : 0;
+    }
+    return of;
+}
 
 std::optional<Doubles> measureDoubles(const MatchedTake& take) {
     const auto strokes = inOrder(take);

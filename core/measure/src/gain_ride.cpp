@@ -5,7 +5,6 @@
 #include <cmath>
 #include <map>
 
-#include "upbeat/measure/statistics.h"
 #include "upbeat/units/order_statistics.h"
 
 namespace upbeat {

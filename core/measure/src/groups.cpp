@@ -47,13 +47,6 @@ void compare(std::vector<Apart>& list, const MatchedTake& take, Apart entry, con
     list.push_back(std::move(entry));
 }
 
-/// Which of the equal parts of its beat a stroke falls on, from 1, and how many there are.
-std::pair<int, int> partialOf(const Exercise& e, const Stroke& stroke) {
-    const CountedBeat beat = beatAt(e, stroke.at);
-    const auto parts = divisionOfBeat(e, beat);
-    return {static_cast<int>(wholeTimes(stroke.at - beat.start, beat.length / parts)) + 1, static_cast<int>(parts)};
-}
-
 struct Key {
     Axis axis;
     int key;
@@ -70,8 +63,8 @@ std::vector<Key> keysOf(const Exercise& e, int index) {
         {Axis::Level, static_cast<int>(s.level), false},
         {Axis::Count, static_cast<int>(first - e.strokes.begin()), true},
     };
-    const auto [partial, parts] = partialOf(e, s);
-    if (parts > 1) keys.push_back({Axis::Partial, parts * 100 + partial, true, {partial, parts}});
+    const PartOfBeat part = partOfBeat(e, s);
+    if (part.of > 1) keys.push_back({Axis::Partial, part.of * 100 + part.number, true, part});
     return keys;
 }
 
@@ -86,6 +79,12 @@ struct Gathered {
 std::string_view toName(Axis axis) {
     static constexpr std::array<std::string_view, 5> kNames{"voice", "limb", "level", "count", "partial"};
     return kNames.at(static_cast<std::size_t>(axis));
+}
+
+PartOfBeat partOfBeat(const Exercise& exercise, const Stroke& stroke) {
+    const CountedBeat beat = beatAt(exercise, stroke.at);
+    const auto parts = divisionOfBeat(exercise, beat);
+    return {static_cast<int>(wholeTimes(stroke.at - beat.start, beat.length / parts)) + 1, static_cast<int>(parts)};
 }
 
 std::vector<GroupRow> measureGroups(const MatchedTake& take) {

@@ -52,13 +52,19 @@ double distance(const Spectrum& a, const Middle& middle) {
     return std::sqrt(sum / std::max(1, bands));
 }
 
+/// What is struck with another drum sounds like both, also where the two can be told apart in time.
+bool isWrittenAlone(const Exercise& e, const Stroke& stroke) {
+    return std::count_if(e.strokes.begin(), e.strokes.end(), [&](const Stroke& s) { return s.at == stroke.at; }) == 1;
+}
+
 }  // namespace
 
 std::vector<StrokeQuality> measureQuality(const MatchedTake& take) {
     std::map<std::pair<Voice, Level>, std::vector<const MatchedStroke*>> groups;
     for (const MatchedStroke& s : take.strokes) {
         const Hit& hit = take.hits[static_cast<std::size_t>(s.hit)];
-        const bool usable = s.written.role == Role::Main && !s.shared && !hit.clipped && hit.contrastDb >= kClearDb;
+        const bool usable = s.written.role == Role::Main && isWrittenAlone(take.exercise, s.stroke) && !hit.clipped &&
+                            hit.contrastDb >= kClearDb;
         const bool whole = s.stroke.ornament == Ornament::None;  // grace notes and bounces colour the stroke
         if (usable && whole && isKnown(hit.colour)) groups[{s.stroke.voice, s.stroke.level}].push_back(&s);
     }

@@ -81,7 +81,7 @@ double wanderVariance(const std::vector<Observation>& all, const ByStroke& group
     for (const auto& [stroke, values] : groups) habit[stroke] = mean(values);
     std::vector<double> rest;
     rest.reserve(all.size());
-    for (const Observation& o : all) rest.push_back(o.offsetMs - placement - habit[o.stroke]);
+    for (const Observation& o : all) rest.push_back(o.steadyMs - placement - habit[o.stroke]);
     double sum = 0;
     int count = 0;
     for (std::size_t lag = 1; lag <= 3; ++lag)

@@ -11,6 +11,10 @@ double quarterS(const Meter& meter, Bpm tempo) {
     return beatDuration(tempo).value() / meter.beatLength().toDouble();
 }
 
+double shortestStepMs(const Exercise& exercise, Bpm tempo) {
+    return shortestStep(exercise).toDouble() * quarterS(exercise.meter, tempo) * 1e3;
+}
+
 double passDurationS(const Exercise& exercise, Bpm tempo) {
     return exercise.length().toDouble() * quarterS(exercise.meter, tempo);
 }

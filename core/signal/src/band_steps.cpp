@@ -7,14 +7,13 @@ namespace upbeat {
 
 namespace {
 
-constexpr float kStepsPerDb = 2.0F;
 constexpr float kFloorDb = -120.0F;
-constexpr float kDbPerOctave = 3.01029996F;  // of energy
+constexpr auto kSteps = static_cast<float>(kStepsPerDb);
 
 std::array<float, 256> energiesOfSteps() {
     std::array<float, 256> energies{};
     for (std::size_t i = 1; i < energies.size(); ++i)
-        energies[i] = std::pow(10.0F, (kFloorDb + static_cast<float>(i) / kStepsPerDb) / 10.0F);
+        energies[i] = std::pow(10.0F, (kFloorDb + static_cast<float>(i) / kSteps) / 10.0F);
     return energies;
 }
 
@@ -26,7 +25,7 @@ BandSteps toSteps(const BandEnergy& energy) {
     BandSteps steps{};
     for (std::size_t b = 0; b < kBands; ++b) {
         const float db = kDbPerOctave * std::log2(energy[b] + 1e-12F);
-        steps[b] = static_cast<std::uint8_t>(std::clamp((db - kFloorDb) * kStepsPerDb + 0.5F, 0.0F, 255.0F));
+        steps[b] = static_cast<std::uint8_t>(std::clamp((db - kFloorDb) * kSteps + 0.5F, 0.0F, 255.0F));
     }
     return steps;
 }

@@ -6,37 +6,33 @@ namespace upbeat {
 
 namespace {
 
+/// The four numbers of both states.
 using Four [[gnu::vector_size(4 * sizeof(double))]] = double;
 
-inline void load(Four& four, const std::array<double, 4>& from) {
-    std::memcpy(&four, from.data(), sizeof four);
+inline void load(Four& four, const std::array<BiquadState, 2>& from) {
+    static_assert(sizeof four == sizeof from);
+    std::memcpy(&four, &from, sizeof four);
 }
 
 }  // namespace
 
-double LowSound::step(States& z, double x) const {
-    const Biquad& s = m_section;
-    for (std::size_t pass = 0; pass < kStates; pass += 2) {
-        const double y = s.b0 * x + z[pass];
-        z[pass] = s.b1 * x + z[pass + 1] - s.a1 * y;
-        z[pass + 1] = s.b2 * x - s.a2 * y;
-        x = y;
-    }
-    return x;
+double LowSound::through(States& states, double x) const {
+    return step(m_section, states[1], step(m_section, states[0], x));
 }
 
 LowSound::Effect LowSound::effectOf(std::size_t samples) const {
     Effect effect;
     for (std::size_t at = 0; at < samples; ++at) {
-        States z{};
-        for (std::size_t i = at; i < samples; ++i) step(z, i == at ? 1 : 0);
-        effect.ofSample.push_back(z);
+        States states{};
+        for (std::size_t i = at; i < samples; ++i) through(states, i == at ? 1 : 0);
+        effect.ofSample.push_back(states);
     }
-    for (std::size_t k = 0; k < kStates; ++k) {
-        States z{};
-        z[k] = 1;
-        for (std::size_t i = 0; i < samples; ++i) step(z, 0);
-        effect.ofState[k] = z;
+    for (std::size_t k = 0; k < effect.ofState.size(); ++k) {
+        States states{};
+        BiquadState& one = states[k / 2];
+        (k % 2 == 0 ? one.z1 : one.z2) = 1;
+        for (std::size_t i = 0; i < samples; ++i) through(states, 0);
+        effect.ofState[k] = states;
     }
     return effect;
 }
@@ -47,15 +43,18 @@ UPBEAT_WIDE double LowSound::process(std::span<const float> stretch) {
     if (m_effects[length].ofSample.empty()) m_effects[length] = effectOf(length);
     const Effect& effect = m_effects[length];
     States untouched = m_state;
-    const double first = step(untouched, static_cast<double>(stretch.front()));
+    const double first = through(untouched, static_cast<double>(stretch.front()));
     // Two sums, so that neither waits for the other.
     std::array<Four, 2> sums{};
     Four column;
-    for (std::size_t k = 0; k < kStates; ++k) load(column, effect.ofState[k]), sums[k % 2] += column * m_state[k];
+    Four before;
+    load(before, m_state);
+    for (std::size_t k = 0; k < effect.ofState.size(); ++k)
+        load(column, effect.ofState[k]), sums[k % 2] += column * before[k];
     for (std::size_t i = 0; i < length; ++i)
         load(column, effect.ofSample[i]), sums[i % 2] += column * static_cast<double>(stretch[i]);
     const Four state = sums[0] + sums[1];
-    std::memcpy(m_state.data(), &state, sizeof state);
+    std::memcpy(static_cast<void*>(&m_state), &state, sizeof state);
     return first;
 }
 

@@ -13,7 +13,6 @@ constexpr float kMostErrors = 8.0F;
 // Neighbouring frequencies of one drum do not vary independently: a wide band is trusted no further than this.
 constexpr double kTrustedBandwidthHz = 2000.0;
 constexpr double kDecibelsPerNeper = 4.34;
-constexpr float kDbPerOctave = 3.01029996F;  // of energy; log2 takes a third of the time of log10
 
 BandEnergy meanOf(std::span<const BandEnergy> frames) {
     BandEnergy mean{};

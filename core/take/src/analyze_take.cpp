@@ -27,6 +27,7 @@ Measures measure(const MatchedTake& take) {
     m.rolls = measureRolls(take);
     m.quality = measureQuality(take);
     m.counts = measureCounts(take, m.balance);
+    m.causes = measureCauses(take);
     return m;
 }
 

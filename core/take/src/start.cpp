@@ -7,6 +7,7 @@
 #include "start_click.h"
 #include "start_follow.h"
 #include "upbeat/align/matched_take.h"
+#include "upbeat/measure/statistics.h"
 #include "upbeat/take/analyze_take.h"
 #include "upbeat/units/name_table.h"
 
@@ -83,16 +84,40 @@ StartReading fitted(const Exercise& exercise, StartReading reading, const std::v
     return reading;
 }
 
-/// How much of what is heard and written a reading explains, by the matcher.
-double explainedBy(const Exercise& exercise, const StartReading& reading, const std::vector<Hit>& hits) {
+/// What the matcher makes of a reading.
+struct ReadingFit {
+    double share = 0;     ///< Of what is heard and written.
+    double scatterS = 0;  ///< Of the strokes about their places.
+};
+
+ReadingFit explainedBy(const Exercise& exercise, const StartReading& reading, const std::vector<Hit>& hits) {
     const MatchedTake take = matchTake(exercise, frameOf(exercise, reading, hits), hits);
-    double main = 0;
-    for (const MatchedStroke& s : take.strokes) main += s.written.role == Role::Main ? 1 : 0;
+    std::vector<double> offsets;
+    for (const MatchedStroke& s : take.strokes)
+        if (s.written.role == Role::Main) offsets.push_back(s.offsetMs * 1e-3);
+    const auto main = static_cast<double>(offsets.size());
     constexpr double kMissed = 0.3;
     constexpr double kExtra = 0.8;
     double lost = static_cast<double>(take.missed.size());
     for (const Break& b : take.breaks) lost += b.strokes;
-    return main > 0 ? main / (main + kMissed * lost + kExtra * static_cast<double>(take.extra.size())) : 0.0;
+    if (offsets.empty()) return {};
+    return {main / (main + kMissed * lost + kExtra * static_cast<double>(take.extra.size())),
+            standardDeviation(offsets)};
+}
+
+/// Most strokes of a fast page may be too soft to be told from noise before the page lies over them; half of its tempo
+/// then explains the others about as well. Twice as fast must not mean that strokes lie farther from their places, as
+/// the off-beats of a swung line do.
+std::optional<StartReading> twiceAsFast(const Exercise& exercise, StartReading reading, const std::vector<Hit>& hits,
+                                        const StartKnown& known) {
+    constexpr double kAsWell = 0.025;  // doubles read at half their tempo lose 0.018 at most, others 0.034 and more
+    constexpr double kAsNear = 1.5;
+    const ReadingFit slow = explainedBy(exercise, reading, hits);
+    reading.tempoBpm *= 2;
+    if (reading.tempoBpm > known.highestBpm) return std::nullopt;
+    const ReadingFit fast = explainedBy(exercise, reading, hits);
+    if (fast.share < slow.share - kAsWell || fast.scatterS > kAsNear * slow.scatterS) return std::nullopt;
+    return fitted(exercise, reading, hits, false);
 }
 
 /// Readings of what follows a count-in: its clicks are beats, or parts or several of them.
@@ -131,7 +156,7 @@ std::optional<TakeStart> findStart(const Exercise& exercise, const std::vector<H
     auto readings = readingsOf(exercise, hits, known);
     for (StartReading& reading : readings) {
         if (knownTempo) reading.tempoBpm = known.lowestBpm;
-        reading.fit = 0.5 * (reading.fit + explainedBy(exercise, reading, hits));
+        reading.fit = 0.5 * (reading.fit + explainedBy(exercise, reading, hits).share);
     }
     std::stable_sort(readings.begin(), readings.end(),
                      [](const StartReading& a, const StartReading& b) { return a.fit > b.fit; });
@@ -140,6 +165,11 @@ std::optional<TakeStart> findStart(const Exercise& exercise, const std::vector<H
     start.reading = fitted(exercise, readings.front(), hits, knownTempo);
     start.sure =
         start.reading.fit >= kSureFit && (readings.size() < 2 || start.reading.fit - readings[1].fit >= kSureLead);
+    if (const auto twice = twiceAsFast(exercise, start.reading, hits, known)) {
+        start.others.push_back(start.reading);
+        start.reading = *twice;
+        start.sure = false;
+    }
     for (std::size_t i = 1; i < readings.size() && start.others.size() < kMostOthers; ++i)
         if (readings[i].fit >= kLeastFit) start.others.push_back(fitted(exercise, readings[i], hits, knownTempo));
     if (const auto click = clickBefore(hits, start.reading)) {

@@ -8,7 +8,7 @@
 
 namespace upbeat {
 
-/// Looks for what a take shows beyond doubt, count by count and as a whole.
+/// Looks for what a take shows beyond doubt: its causes, and beside them what has none.
 class FaultFinder {
   public:
     FaultFinder(const MatchedTake& take, const Measures& measures, const Profile& profile)
@@ -18,15 +18,6 @@ class FaultFinder {
 
   private:
     Finding about(int stroke) const;
-
-    void findApart();
-
-    /// A count's leaning that is not already said by "the left hand comes late".
-    double ownLeaning(const CountHabit& habit) const;
-
-    void findTimingHabits();
-
-    void findLevelHabits();
 
     /// Something that happens to one stroke on some of the passes: at least `least` times and on a share of them.
     void findOften(FindingKind kind, const std::map<int, int>& times, int least, double share, const Fault& fault);
@@ -39,16 +30,11 @@ class FaultFinder {
 
     void sayGate(const Gate& gate);
 
-    void saySwing(double over);
-
-    void sayDrift(double over);
-
     void findGrace();
 
     const MatchedTake& m_take;
     const Measures& m_measures;
     const Profile& m_profile;
-    double m_handShift = 0;
     std::vector<Finding> m_found;
 };
 

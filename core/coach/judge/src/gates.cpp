@@ -60,23 +60,41 @@ class Judge {
     std::vector<Gate> m_gates;
 };
 
+/// The largest of what hands and voices lie apart by: a cause, or what is left without any.
 void judgeApart(Judge& judge, const Measures& m, double limit) {
-    const auto worst = std::max_element(m.apart.begin(), m.apart.end(), [](const Apart& a, const Apart& b) {
-        return std::abs(a.ms.value) < std::abs(b.ms.value);
-    });
-    if (worst == m.apart.end()) return;
-    judge.atMost(GateKind::Apart, distance(worst->ms), limit);
-    judge.last().who = worst->group;
+    std::optional<Figure> worst;
+    std::optional<StrokeGroup> who;
+    const auto consider = [&](const Figure& ms, const StrokeGroup& group) {
+        if (worst && std::abs(worst->value) >= std::abs(ms.value)) return;
+        worst = ms;
+        who = group;
+    };
+    for (const Apart& apart : m.causes.apart) consider(apart.ms, apart.group);
+    for (const Cause& cause : m.causes.offsets.causes) {
+        if (const auto* voice = std::get_if<VoiceLies>(&cause.of)) consider(cause.size, voice->voice);
+        if (const auto* limb = std::get_if<LimbLies>(&cause.of)) consider(cause.size, limb->limb);
+    }
+    if (!worst) return;
+    judge.atMost(GateKind::Apart, distance(*worst), limit);
+    judge.last().who = who;
 }
 
+/// A count on which a cause is heard that is no matter of a hand or voice, and no drift.
+std::optional<int> countOf(const Cause& cause) {
+    const bool ofGroup = std::holds_alternative<VoiceLies>(cause.of) || std::holds_alternative<LimbLies>(cause.of);
+    if (ofGroup || cause.strokes.empty()) return std::nullopt;
+    return cause.strokes.front();
+}
+
+/// The largest cause of counts; without one, what counts lean by beyond chance.
 void judgeHabit(Judge& judge, const Measures& m, double limit) {
-    const auto& habits = m.timing.habits;
-    const auto worst = std::max_element(habits.begin(), habits.end(), [](const CountHabit& a, const CountHabit& b) {
-        return std::abs(a.offsetMs.value) < std::abs(b.offsetMs.value);
-    });
-    if (worst == habits.end()) return;
-    judge.atMost(GateKind::Habit, distance(worst->offsetMs), limit);
-    judge.last().stroke = worst->stroke;
+    const Cause* worst = nullptr;
+    for (const Cause& cause : m.causes.offsets.causes)
+        if (countOf(cause) && (worst == nullptr || std::abs(cause.size.value) > std::abs(worst->size.value)))
+            worst = &cause;
+    if (worst == nullptr) return judge.atMost(GateKind::Habit, m.causes.habitMs, limit);
+    judge.atMost(GateKind::Habit, distance(worst->size), limit);
+    judge.last().stroke = countOf(*worst);
 }
 
 void judgeMistakes(Judge& judge, const MatchedTake& take, const Profile& profile) {
@@ -116,11 +134,10 @@ std::optional<GateKind> gateFromName(std::string_view name) {
 }
 
 std::vector<Gate> judge(const MatchedTake& take, const Measures& m, const Profile& profile) {
-    const Exercise& e = take.exercise;
-    const double stepMs = shortestStep(e).toDouble() * quarterS(e.meter, Bpm(take.tempoBpm)) * 1e3;
+    const double stepMs = shortestStepMs(take.exercise, Bpm(take.tempoBpm));
     Judge judge;
     if (take.bars < 1) return {};
-    judge.atMost(GateKind::Spread, m.timing.spreadMs, profile.spread.at(stepMs));
+    judge.atMost(GateKind::Spread, m.causes.spreadMs, profile.spread.at(stepMs));
     if (m.timing.placementMs)
         judge.atMost(GateKind::Placement, distance(*m.timing.placementMs), profile.placement.at(stepMs));
     judgeApart(judge, m, profile.apart.at(stepMs));

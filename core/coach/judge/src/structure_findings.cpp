@@ -11,21 +11,16 @@ namespace upbeat {
 
 namespace {
 
-constexpr double kLeastDb = 2.5;
-
 class Structure {
   public:
     Structure(const MatchedTake& take, const Measures& measures) : m_take(take), m_measures(measures) {}
 
     std::vector<Finding> all() {
         sayLostPlaces();
-        for (const PulseChange& change : m_measures.pulse) sayPulse(change);
-        if (m_measures.doubles) sayDoubles(*m_measures.doubles);
-        for (const AccentRun& run : m_measures.accentRuns) sayRun(run);
-        for (const SwellPlayed& swell : m_measures.swells) saySwell(swell);
-        for (const DynamicPlayed& dynamic : m_measures.dynamics) sayDynamic(dynamic);
-        sayHands();
-        for (const Unison& unison : m_measures.unisons) sayUnison(unison);
+        for (const AccentRun& run : m_measures.causes.accentRuns) sayRun(run);
+        for (const SwellPlayed& swell : m_measures.causes.swells) saySwell(swell);
+        for (const DynamicPlayed& dynamic : m_measures.causes.dynamics) sayDynamic(dynamic);
+        for (const Unison& unison : m_measures.causes.unisons) sayUnison(unison);
         for (const RollPlayed& roll : m_measures.rolls) sayRoll(roll);
         return std::move(m_found);
     }
@@ -61,29 +56,6 @@ class Structure {
     void sayLostPlaces() {
         for (const Break& pause : m_take.breaks)
             add(FindingKind::Missed, shareFigure(1, m_take.passes), "%", 6.0, placeOf(pause)).passes = 1;
-    }
-
-    void sayPulse(const PulseChange& change) {
-        const double beatMs = 60e3 / m_take.tempoBpm;
-        if (!isBeyondDoubt(change.acrossMs, noticeableMs(beatMs / std::max(change.strokesAfter, change.strokesBefore))))
-            return;
-        Finding& f = add(FindingKind::Subdivision, change.acrossMs, "ms", std::abs(change.acrossMs.value) / 8,
-                         BeatAtChange{change.strokesBefore, change.strokesAfter});
-        at(f, change.stroke);
-    }
-
-    void sayDoubles(const Doubles& doubles) {
-        if (doubles.secondDb && isBeyondDoubt(*doubles.secondDb, kLeastDb)) {
-            const bool soft = doubles.secondDb->value < 0;
-            add(soft ? FindingKind::Soft : FindingKind::Loud, *doubles.secondDb, "dB",
-                std::abs(doubles.secondDb->value) / kLeastDb, SecondsLevel{});
-        }
-        constexpr double kLeastMs = 6;
-        if (doubles.insideMs && isBeyondDoubt(*doubles.insideMs, kLeastMs)) {
-            const bool late = doubles.insideMs->value > 0;
-            add(late ? FindingKind::Late : FindingKind::Early, *doubles.insideMs, "ms",
-                std::abs(doubles.insideMs->value) / kLeastMs, SecondsTime{});
-        }
     }
 
     void sayRun(const AccentRun& run) {
@@ -141,19 +113,6 @@ class Structure {
         if (roll.releaseMs && roll.releaseMs->high < -kCutShortMs) {
             at(add(FindingKind::Roll, *roll.releaseMs, "ms", -roll.releaseMs->value / kCutShortMs, RollStopsShort{}),
                roll.stroke);
-        }
-    }
-
-    void sayHands() {
-        for (std::size_t c = 0; c < m_measures.balance.handsDb.size(); ++c) {
-            const auto& hands = m_measures.balance.handsDb[c];
-            if (!hands || !isBeyondDoubt(*hands, kLeastDb)) continue;
-            const bool leftSofter = hands->value > 0;
-            Finding& f = add(leftSofter ? FindingKind::Soft : FindingKind::Loud, *hands, "dB",
-                             std::abs(hands->value) / kLeastDb + 0.5, LeftHandLevel{});
-            f.limb = Limb::LeftHand;
-            f.level = static_cast<Level>(c);
-            f.figure = {-hands->value, -hands->high, -hands->low, hands->n};
         }
     }
 

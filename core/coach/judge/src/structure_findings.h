@@ -6,8 +6,8 @@
 
 namespace upbeat {
 
-/// Faults that belong to a figure rather than to a count: the pulse at a change of subdivision, doubles, runs of
-/// accents, a crescendo, the balance of the hands, a lost place.
+/// Faults that belong to a figure rather than to a count: runs of accents, a crescendo, a dynamic, a roll, voices that
+/// do not fall together, a lost place.
 [[nodiscard]] std::vector<Finding> findStructureFaults(const MatchedTake& take, const Measures& measures);
 
 /// Whether a figure is at least `least` in size and its interval, stretched because many things are tested at once,

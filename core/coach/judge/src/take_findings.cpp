@@ -8,6 +8,15 @@
 
 namespace upbeat {
 
+namespace {
+
+/// A gap that is too small even without the counts that are out of their level.
+bool isStillBelow(const std::optional<Figure>& gap, double limit) {
+    return gap && gap->high < limit;
+}
+
+}  // namespace
+
 void FaultFinder::whole(FindingKind kind, const Figure& figure, std::string unit, double weight, const Fault& fault) {
     Finding f;
     f.kind = kind;
@@ -39,33 +48,19 @@ void FaultFinder::sayGate(const Gate& gate) {
                       over * 0.6, UnwrittenStrokes{static_cast<int>(m_take.extra.size())});
             break;
         case GateKind::AccentTapGap:
-            whole(FindingKind::LevelGap, v, "dB", over, AccentsTooLow{gate.limit});
+            if (isStillBelow(m_measures.causes.balance.accentTapGapDb, gate.limit))
+                whole(FindingKind::LevelGap, v, "dB", over, AccentsTooLow{gate.limit});
             break;
         case GateKind::TapGhostGap:
-            whole(FindingKind::LevelGap, v, "dB", over, GhostsTooHigh{gate.limit});
-            break;
-        case GateKind::Offbeat:
-            saySwing(over);
+            if (isStillBelow(m_measures.causes.balance.tapGhostGapDb, gate.limit))
+                whole(FindingKind::LevelGap, v, "dB", over, GhostsTooHigh{gate.limit});
             break;
         case GateKind::GraceSpread:
             whole(FindingKind::Grace, v, "ms", over, GraceUneven{});
             break;
-        case GateKind::Drift:
-            sayDrift(over);
-            break;
         default:
             break;
     }
-}
-
-void FaultFinder::saySwing(double over) {
-    const Figure& ratio = *m_measures.swing->ratio;
-    whole(FindingKind::Swing, ratio, "ratio", over, SwingsOtherwise{m_measures.swing->targetRatio});
-}
-
-void FaultFinder::sayDrift(double over) {
-    const Figure& drift = *m_measures.timing.driftMsPerBar;
-    whole(FindingKind::Drift, drift, "ms per bar", over, PulseDrifts{});
 }
 
 void FaultFinder::findGrace() {

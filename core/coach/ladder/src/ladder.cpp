@@ -7,8 +7,6 @@ namespace upbeat {
 
 namespace {
 
-constexpr double kSameTempo = 0.01;
-
 double excess(const Gate& gate) {
     const double value = std::max(gate.measured.value, 0.01);
     return gate.atLeast ? gate.limit / value : value / std::max(gate.limit, 0.1);
@@ -35,13 +33,6 @@ double Ladder::below(double tempoBpm) const {
     for (const double rung : rungs())
         if (rung < tempoBpm - kSameTempo) found = rung;
     return std::min(found, tempoBpm);
-}
-
-int cleanInARow(const std::vector<RungTake>& history, double tempoBpm) {
-    int count = 0;
-    for (auto take = history.rbegin(); take != history.rend(); ++take, ++count)
-        if (!take->clean || std::abs(take->tempoBpm - tempoBpm) > kSameTempo) break;
-    return count;
 }
 
 bool isClean(const std::vector<Gate>& gates) {

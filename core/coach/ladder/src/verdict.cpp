@@ -3,6 +3,7 @@
 #include <algorithm>
 #include <cmath>
 
+#include "upbeat/ladder/evidence.h"
 #include "upbeat/units/name_table.h"
 
 namespace upbeat {
@@ -10,11 +11,13 @@ namespace upbeat {
 namespace {
 
 constexpr NameTable<5> kActions{"up", "again", "back", "isolate", "easier"};
-constexpr double kSameTempo = 0.01;
 
-bool missedBefore(const std::vector<RungTake>& history, double tempoBpm, GateKind kind) {
-    return !history.empty() && std::abs(history.back().tempoBpm - tempoBpm) < kSameTempo &&
-           history.back().missed == kind;
+/// The takes on a rung that say something of a gate; of old ones only what was missed is known.
+std::size_t speakingOf(GateKind kind, const std::vector<RungTake>& takes) {
+    return static_cast<std::size_t>(std::count_if(takes.begin(), takes.end(), [kind](const RungTake& take) {
+        return take.missed == kind || std::any_of(take.gates.begin(), take.gates.end(),
+                                                  [kind](const Gate& gate) { return gate.kind == kind; });
+    }));
 }
 
 bool fallsApart(const MatchedTake& take) {
@@ -34,6 +37,7 @@ std::optional<int> onePlace(const Gate& gate, const std::vector<Finding>& findin
 Verdict clean(const Ladder& ladder, Verdict v) {
     v.reason = TakesWereClean{};
     if (v.cleanInARow < v.cleanNeeded) return v;
+    v.takesToGo.reset();
     v.goalReached = !ladder.stage && v.tempoBpm >= ladder.goalBpm - kSameTempo;
     if (v.goalReached) return v;
     v.action = Action::Up;
@@ -48,14 +52,15 @@ Verdict stepBack(const Ladder& ladder, Verdict v) {
     return v;
 }
 
+/// `takes`: on this rung, this one included.
 Verdict missed(const MatchedTake& take, const Gate& gate, const std::vector<Finding>& findings, const Ladder& ladder,
-               const std::vector<RungTake>& history, Verdict v) {
+               std::size_t takes, Verdict v) {
     if (fallsApart(take)) {
         v.reason = FellApart{static_cast<int>(take.missed.size()), static_cast<int>(take.extra.size())};
         return stepBack(ladder, std::move(v));
     }
     v.reason = GateWasMissed{gate};
-    if (!missedBefore(history, v.tempoBpm, gate.kind)) return v;
+    if (takes < 2) return v;
     const auto stroke = onePlace(gate, findings);
     if (!stroke) return stepBack(ladder, std::move(v));
     v.action = Action::Isolate;
@@ -95,21 +100,31 @@ Verdict simulatedTake(double tempoBpm, const Ladder& ladder) {
 
 RungTake remember(double tempoBpm, const std::vector<Gate>& gates) {
     const auto worst = worstMissed(gates);
-    return {tempoBpm, isClean(gates), worst ? std::optional(worst->kind) : std::nullopt};
+    RungTake take;
+    take.tempoBpm = tempoBpm;
+    take.clean = isClean(gates);
+    if (worst) take.missed = worst->kind;
+    take.gates = gates;
+    return take;
 }
 
 Verdict decide(const MatchedTake& take, const std::vector<Gate>& gates, const std::vector<Finding>& findings,
                const Ladder& ladder, const std::vector<RungTake>& history) {
     Verdict v = again(take.tempoBpm, ladder);
     v.pageBars = take.exercise.bars;
-    if (isClean(gates)) {
-        v.cleanInARow = cleanInARow(history, take.tempoBpm) + 1;
+    const auto before = onThisRung(history, take.tempoBpm);
+    const auto together = pooled(gates, before);
+    if (const auto worst = worstMissed(together))
+        return missed(take, *worst, findings, ladder, speakingOf(worst->kind, before) + 1, std::move(v));
+    v.takesToGo = takesToGo(gates, before, ladder.cleanNeeded);
+    if (const auto worst = worstMissed(gates)) return missed(take, *worst, findings, ladder, 1, std::move(v));
+    if (isClean(together)) {
+        v.cleanInARow = static_cast<int>(before.size()) + 1;
         return clean(ladder, std::move(v));
     }
-    if (const auto worst = worstMissed(gates)) return missed(take, *worst, findings, ladder, history, std::move(v));
     const auto unsure =
-        std::find_if(gates.begin(), gates.end(), [](const Gate& g) { return g.state == GateState::Unsure; });
-    if (unsure == gates.end())
+        std::find_if(together.begin(), together.end(), [](const Gate& g) { return g.state == GateState::Unsure; });
+    if (unsure == together.end())
         v.reason = TooLittlePlayed{};
     else
         v.reason = GateIsUnsure{*unsure};

@@ -14,8 +14,9 @@ namespace upbeat {
 /// without a patch (notes, hits from the logbook) keep what they are, and so do all of a take with fewer than 24
 /// matched strokes.
 ///
-/// A linear discriminant over 53 figures of a hit, see docs/measures.md: how it goes on in each band, what was there
-/// before, how steeply it rises, its colour, and how far it is from the nearest strokes of the take.
+/// The smaller of two linear discriminants (a voice; feet, paper, chairs), over 53 and 29 figures of a hit, see
+/// docs/measures.md: how it goes on in each band, what was there before, how steeply it rises, its colour, and how far
+/// it is from the nearest strokes of the take.
 [[nodiscard]] std::optional<HeardTake> markForeign(const MatchedTake& take, const HeardTake& heard);
 
 /// The figure it is decided by: above 0 like a stroke. Nothing where the hit has no patch. For each hit of the take.

@@ -29,6 +29,9 @@ struct Balance {
     std::vector<LevelHabit> habits;
 };
 
+/// A main stroke whose level is its own and belongs to a class: inside a swell strokes have none.
+[[nodiscard]] bool tellsItsLevel(const MatchedTake& take, const MatchedStroke& stroke);
+
 /// Levels of different voices are not comparable: every voice is first set against its own class medians, and the
 /// take's gaps are those of the voice that has most strokes in both classes.
 [[nodiscard]] Balance measureBalance(const MatchedTake& take);

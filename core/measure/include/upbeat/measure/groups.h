@@ -34,6 +34,8 @@ struct PartOfBeat {
     int of = 1;
 };
 
+[[nodiscard]] PartOfBeat partOfBeat(const Exercise& exercise, const Stroke& stroke);
+
 /// One group of main strokes on its own.
 struct GroupRow {
     Axis axis = Axis::Voice;

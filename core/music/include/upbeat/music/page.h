@@ -39,6 +39,9 @@ inline constexpr double kTypicalGraceS = 0.028;
 /// what a bar line cuts off is straight.
 [[nodiscard]] double soundingQuarter(const Exercise& exercise, const Beats& at, const Feel& feel);
 
+/// The shortest written step of an exercise at a tempo, in ms: what limits are set against.
+[[nodiscard]] double shortestStepMs(const Exercise& exercise, Bpm tempo);
+
 /// Seconds per quarter note at a tempo that counts the meter's beats.
 [[nodiscard]] double quarterS(const Meter& meter, Bpm tempo);
 

@@ -12,6 +12,8 @@ inline constexpr std::size_t kBands = 8;
 using BandEnergy = std::array<float, kBands>;
 /// Energies below this, -97 dBFS, are taken as silence.
 inline constexpr float kSilentEnergy = 2e-10F;
+/// An energy in dB is this times its log2, which takes a third of the time of log10.
+inline constexpr float kDbPerOctave = 3.01029996F;
 
 /// Lower edges of the bands in Hz; the last band reaches to the top of the spectrum.
 inline constexpr std::array<double, kBands> kBandEdgesHz{40, 120, 300, 700, 1500, 3000, 6000, 11000};

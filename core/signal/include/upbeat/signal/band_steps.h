@@ -9,6 +9,7 @@ namespace upbeat {
 
 /// Band energies small enough to be kept: in steps of half a decibel above -120 dB; 0 is silence.
 using BandSteps = std::array<std::uint8_t, kBands>;
+inline constexpr double kStepsPerDb = 2;
 
 [[nodiscard]] BandSteps toSteps(const BandEnergy& energy);
 extern const std::array<float, 256> kStepEnergies;

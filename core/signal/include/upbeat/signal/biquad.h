@@ -15,22 +15,29 @@ struct Biquad {
 [[nodiscard]] Biquad lowPass(double cornerHz, double sampleRate);
 [[nodiscard]] Biquad highPass(double cornerHz, double sampleRate);
 
+/// What a section remembers from one sample to the next (transposed direct form II); at rest all 0.
+struct BiquadState {
+    double z1 = 0, z2 = 0;
+};
+
+/// One sample through a section.
+inline double step(const Biquad& section, BiquadState& state, double x) {
+    const double y = section.b0 * x + state.z1;
+    state.z1 = section.b1 * x + state.z2 - section.a1 * y;  // y, which takes longest, last
+    state.z2 = section.b2 * x - section.a2 * y;
+    return y;
+}
+
 /// One section at work, sample by sample, starting from rest.
 class BiquadFilter {
   public:
     explicit BiquadFilter(const Biquad& section) : m_section(section) {}
 
-    double process(double x) {
-        const double y = m_section.b0 * x + m_z1;
-        m_z1 = m_section.b1 * x + m_z2 - m_section.a1 * y;  // y, which takes longest, last
-        m_z2 = m_section.b2 * x - m_section.a2 * y;
-        return y;
-    }
+    double process(double x) { return step(m_section, m_state, x); }
 
   private:
     Biquad m_section;
-    double m_z1 = 0;
-    double m_z2 = 0;
+    BiquadState m_state;
 };
 
 /// The signal through one section, starting from rest.

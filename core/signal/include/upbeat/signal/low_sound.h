@@ -19,17 +19,16 @@ class LowSound {
     [[nodiscard]] double process(std::span<const float> stretch);
 
   private:
-    static constexpr std::size_t kStates = 4;  // two for each pass
-    using States = std::array<double, kStates>;
+    using States = std::array<BiquadState, 2>;  // of each pass
 
     /// What stretches of one length do.
     struct Effect {
         std::vector<States> ofSample;
-        std::array<States, kStates> ofState{};
+        std::array<States, 4> ofState{};
     };
 
     [[nodiscard]] Effect effectOf(std::size_t samples) const;
-    double step(States& z, double x) const;
+    double through(States& states, double x) const;
 
     Biquad m_section;
     States m_state{};

@@ -16,6 +16,14 @@ struct GroupApart {
 };
 /// A count comes early or late, pass after pass.
 struct CountLeans {};
+/// All strokes of a class come early or late: ghosts, taps or accents.
+struct ClassLeans {};
+/// The same part of every beat comes early or late, as each "&".
+struct PartLeans {
+    PartOfBeat part;
+};
+/// What follows a rest comes early or late.
+struct EntriesLean {};
 /// A count is out of the level of its kind.
 struct CountOutOfLevel {};
 struct CountMissing {};
@@ -79,12 +87,13 @@ struct VoicesApart {
 };
 struct RollOpens {};
 struct RollStopsShort {};
-/// The left hand is louder or softer than the right at one level.
+/// The left hand is louder or softer than the right: at the level of the finding, or at all.
 struct LeftHandLevel {};
 
-using Fault = std::variant<GroupApart, CountLeans, CountOutOfLevel, CountMissing, CountOnAnotherDrum, CountSoundsOdd,
-                           HitsScatter, UnwrittenStrokes, AccentsTooLow, GhostsTooHigh, SwingsOtherwise, PulseDrifts,
-                           GraceUneven, GraceTooWide, GraceTooNear, PlaceLost, BeatAtChange, SecondsLevel, SecondsTime,
-                           AccentsFade, SwellFails, DynamicOff, VoicesApart, RollOpens, RollStopsShort, LeftHandLevel>;
+using Fault = std::variant<GroupApart, CountLeans, ClassLeans, PartLeans, EntriesLean, CountOutOfLevel, CountMissing,
+                           CountOnAnotherDrum, CountSoundsOdd, HitsScatter, UnwrittenStrokes, AccentsTooLow,
+                           GhostsTooHigh, SwingsOtherwise, PulseDrifts, GraceUneven, GraceTooWide, GraceTooNear,
+                           PlaceLost, BeatAtChange, SecondsLevel, SecondsTime, AccentsFade, SwellFails, DynamicOff,
+                           VoicesApart, RollOpens, RollStopsShort, LeftHandLevel>;
 
 }  // namespace upbeat

@@ -44,6 +44,7 @@ struct Finding {
     std::string unit;
     int passes = 0;  ///< On how many passes, out of `of`.
     int of = 0;
+    std::vector<int> explains;  ///< Strokes of the phrase on which it is heard; empty: on its own place, or all over.
     std::optional<Span> drill;
     double weight = 0;  ///< How far beyond what matters, for ranking.
 };

@@ -3,6 +3,7 @@
 #include <optional>
 #include <vector>
 
+#include "upbeat/causes/causes.h"
 #include "upbeat/measure/balance.h"
 #include "upbeat/measure/counts.h"
 #include "upbeat/measure/doubles.h"
@@ -35,6 +36,7 @@ struct Measures {
     std::vector<RollPlayed> rolls;
     std::vector<StrokeQuality> quality;
     Counts counts;
+    Causes causes;
 };
 
 }  // namespace upbeat

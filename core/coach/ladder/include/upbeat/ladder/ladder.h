@@ -23,15 +23,17 @@ struct Ladder {
     [[nodiscard]] double below(double tempoBpm) const;
 };
 
+inline constexpr double kSameTempo = 0.01;  ///< bpm: tempos nearer to one another are one rung.
+
 /// What the ladder remembers of a take.
 struct RungTake {
     double tempoBpm = 0;
     bool clean = false;
-    std::optional<GateKind> missed;  ///< The gate that was missed most clearly, where one was.
+    std::optional<GateKind> missed{};  ///< The gate that was missed most clearly, where one was.
+    std::vector<Gate> gates{};         ///< What was measured; empty for takes from before it was kept.
+    int daysAgo = 0;                   ///< Days between it and the take that is judged.
+    bool leftAfter = false;            ///< Its verdict led away from the rung: what came before it is another matter.
 };
-
-/// Clean takes at the end of the history, all at `tempoBpm`. Oldest first.
-[[nodiscard]] int cleanInARow(const std::vector<RungTake>& history, double tempoBpm);
 
 /// Whether every gate is met.
 [[nodiscard]] bool isClean(const std::vector<Gate>& gates);

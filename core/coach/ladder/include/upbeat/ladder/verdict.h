@@ -14,12 +14,16 @@ enum class Action { Up, Again, Back, Isolate, Easier };
 
 [[nodiscard]] std::string_view toName(Action action);
 [[nodiscard]] std::optional<Action> actionFromName(std::string_view name);
+/// Whether it ends the stay on a rung: what is played there later is judged anew.
+[[nodiscard]] constexpr bool leadsAway(Action action) {
+    return action != Action::Again;
+}
 
 // Why a verdict is what it is, one struct each.
 
-/// Every gate was met, as often in a row as the verdict says.
+/// Every gate is met by the takes on the rung together.
 struct TakesWereClean {};
-/// A gate was missed; for the second time in a row where the action is not `Again`.
+/// A gate is missed: by this take where the action is `Again`, else by the takes on the rung together.
 struct GateWasMissed {
     Gate gate;
 };
@@ -28,7 +32,7 @@ struct FellApart {
     int missed = 0;
     int extra = 0;
 };
-/// Nothing was missed, but of this gate one cannot be sure yet.
+/// Nothing is missed, but of this gate one cannot be sure yet.
 struct GateIsUnsure {
     Gate gate;
 };
@@ -54,15 +58,17 @@ struct Verdict {
     std::optional<Span> span;  ///< What to loop, when the action is to isolate.
     int pageBars = 1;          ///< Of the page: in a page of one bar no bar is named.
     bool stage = false;        ///< Up and back are the next part and the one before.
-    int cleanInARow = 0;       ///< This take included.
+    int cleanInARow = 0;       ///< Takes by which every gate is met, this one included; 0 where it is not.
     int cleanNeeded = 3;
+    std::optional<int> takesToGo{};  ///< How many more like this one would do; none where more would not.
     bool goalReached = false;
 };
 
 /// Decides from this take's gates and findings and the takes before it on the ladder (oldest first, this one not among
-/// them). Clean often enough: up. A miss: again. The same gate missed twice in a row on a rung: isolate the place it
-/// comes from, or else one rung back. More mistakes than one stroke in eight: one rung back at once. Nothing missed but
-/// a gate not sure: again, for more passes.
+/// them). The evidence of the takes on the rung is pooled (evidence.h). All gates met by enough takes, the last not
+/// clearly missed: up. A gate missed by two
+/// takes and more together: isolate the place it comes from, or else one rung back. More mistakes than one stroke in
+/// eight: one rung back at once. Else again, and how many more it may take.
 [[nodiscard]] Verdict decide(const MatchedTake& take, const std::vector<Gate>& gates,
                              const std::vector<Finding>& findings, const Ladder& ladder,
                              const std::vector<RungTake>& history);

@@ -1,4 +1,4 @@
-#include "climb/gate_list.h"
+#include "place/gate_list.h"
 
 #include <QHelpEvent>
 #include <QPainter>
@@ -15,6 +15,7 @@ namespace {
 
 constexpr double kLimitAt = 0.62;
 constexpr double kHead = 44;
+constexpr double kSmallRow = 33;
 
 /// Met: a tick. Missed: a cross. Not sure: an open circle. Drawn, so that no font has to have them.
 void paintMark(QPainter& painter, const QPointF& centre, GateState state, const QColor& ink) {
@@ -43,8 +44,14 @@ double strainOf(const Gate& gate, double value) {
     return std::clamp(kLimitAt * ratio, 0.0, 1.0);
 }
 
-GateList::GateList(QWidget* parent) : QWidget(parent) {
+GateList::GateList(QWidget* parent, Size size) : QWidget(parent), m_size(size) {
     setMinimumWidth(250);
+    if (size == Size::Small) setSizePolicy(QSizePolicy::Preferred, QSizePolicy::Fixed);
+}
+
+QSize GateList::sizeHint() const {
+    if (m_size == Size::Roomy) return QWidget::sizeHint();
+    return {250, static_cast<int>(kHead + kSmallRow * static_cast<double>(m_gates.size()) + 6)};
 }
 
 void GateList::setGates(std::vector<Gate> gates) {
@@ -53,10 +60,12 @@ void GateList::setGates(std::vector<Gate> gates) {
     for (const Gate& gate : m_gates)
         spoken << inWords(words::nameOf(gate.kind)) + QLatin1Char(' ') + inWords(words::nameOf(gate.state));
     setAccessibleName(spoken.join(QStringLiteral(", ")));
+    updateGeometry();
     update();
 }
 
 double GateList::rowHeight() const {
+    if (m_size == Size::Small) return kSmallRow;
     return std::clamp((height() - kHead - 8) / std::max<double>(1.0, static_cast<double>(m_gates.size())), 30.0, 66.0);
 }
 
@@ -71,20 +80,21 @@ bool GateList::event(QEvent* event) {
     return QWidget::event(event);
 }
 
-void GateList::paintEvent(QPaintEvent* /*event*/) {
+void GateList::paintHeading(QPainter& painter) const {
     const Theme& theme = Theme::of(palette());
-    QPainter painter(this);
-    painter.setRenderHint(QPainter::Antialiasing);
-    painter.setPen(QPen(theme.edge, 1));
-    painter.setBrush(theme.surface);
-    painter.drawRoundedRect(QRectF(rect()).adjusted(0.5, 0.5, -0.5, -0.5), 8, 8);
-    painter.setFont(typeFace(Type::kLead, true));
+    painter.setFont(typeFace(m_size == Size::Small ? Type::kText : Type::kLead, true));
     painter.setPen(theme.ink);
     painter.drawText(QRectF(18, 8, width() - 36, 32), Qt::AlignVCenter, tr("What this rung asks"));
     painter.setFont(typeFace(13));
     painter.setPen(theme.inkSoft);
-    if (width() > 340)
+    if (m_size == Size::Roomy && width() > 340)
         painter.drawText(QRectF(18, 8, width() - 36, 32), Qt::AlignVCenter | Qt::AlignRight, tr("last take"));
+}
+
+void GateList::paintEvent(QPaintEvent* /*event*/) {
+    QPainter painter(this);
+    paintCard(painter, *this);
+    paintHeading(painter);
     if (m_gates.empty()) {
         painter.setFont(typeFace(Type::kText));
         painter.drawText(QRectF(rect()).adjusted(20, 40, -20, -20), Qt::AlignCenter | Qt::TextWordWrap,
@@ -102,26 +112,29 @@ void GateList::paintGate(QPainter& painter, const Gate& gate, const QRectF& row)
     const QColor ink = missed ? theme.late : theme.ink;
     paintMark(painter, QPointF(row.left() + 8, row.top() + 14), gate.state,
               gate.state == GateState::Unsure ? theme.inkSoft : ink);
-    painter.setFont(typeFace(15, missed));
+    painter.setFont(typeFace(Type::kText, missed && m_size == Size::Roomy));
     painter.setPen(ink);
     QString name = inWords(words::nameOf(gate.kind));
-    if (gate.state == GateState::Unsure) name = tr("%1: not sure yet").arg(name);
-    const double room = row.width() - 24 - 84;
-    painter.drawText(QRectF(row.left() + 24, row.top() + 2, room, 24), Qt::AlignVCenter,
-                     QFontMetricsF(painter.font()).elidedText(name, Qt::ElideRight, room));
+    if (gate.state == GateState::Unsure && m_size == Size::Roomy) name = tr("%1: still open").arg(name);
     const bool whole = gate.kind == GateKind::Mistakes;
     const QString figure =
         QStringLiteral("%1 %2").arg(gate.measured.value, 0, 'f', whole ? 0 : 1).arg(inWords(words::unitOf(gate.kind)));
-    painter.setFont(typeFace(15, true));
+    const QFont bold = typeFace(Type::kText, true);
+    const double room = row.width() - 24 - 8 - QFontMetricsF(bold).horizontalAdvance(figure.trimmed());
+    painter.drawText(QRectF(row.left() + 24, row.top() + 2, room, 24), Qt::AlignVCenter,
+                     QFontMetricsF(painter.font()).elidedText(name, Qt::ElideRight, room));
+    painter.setFont(bold);
     painter.drawText(QRectF(row.left(), row.top() + 2, row.width(), 24), Qt::AlignRight | Qt::AlignVCenter,
                      figure.trimmed());
-    constexpr double kRoomForTrack = 40;
+    constexpr double kRoomForTrack = 32;
     if (row.height() >= kRoomForTrack) paintTrack(painter, gate, row);
 }
 
 void GateList::paintTrack(QPainter& painter, const Gate& gate, const QRectF& row) const {
     const Theme& theme = Theme::of(palette());
-    const QRectF track(row.left() + 24, row.top() + 30, std::max(40.0, row.width() - 150), 7);
+    const bool small = m_size == Size::Small;
+    const QRectF track(row.left() + 24, row.top() + (small ? 25 : 30),
+                       small ? row.width() - 24 : std::max(40.0, row.width() - 150), small ? 4 : 7);
     painter.setPen(Qt::NoPen);
     painter.setBrush(theme.target);
     painter.drawRoundedRect(track, 3, 3);
@@ -132,11 +145,13 @@ void GateList::paintTrack(QPainter& painter, const Gate& gate, const QRectF& row
     const double low = strainOf(gate, gate.measured.low);
     const double high = strainOf(gate, gate.measured.high);
     painter.setPen(QPen(theme.inkSoft, 1.5));
-    painter.drawLine(QPointF(track.left() + track.width() * low, track.bottom() + 4),
-                     QPointF(track.left() + track.width() * high, track.bottom() + 4));
+    const double under = track.bottom() + (small ? 2.5 : 4);
+    painter.drawLine(QPointF(track.left() + track.width() * low, under),
+                     QPointF(track.left() + track.width() * high, under));
     painter.setPen(QPen(theme.ink, 2));
     const double limitX = track.left() + kLimitAt * track.width();
-    painter.drawLine(QPointF(limitX, track.top() - 4), QPointF(limitX, track.bottom() + 4));
+    painter.drawLine(QPointF(limitX, track.top() - (small ? 1 : 4)), QPointF(limitX, track.bottom() + 4));
+    if (small) return;
     painter.setFont(typeFace(13));
     painter.setPen(theme.inkSoft);
     const QString asked = (gate.atLeast ? tr("at least %1") : tr("at most %1"))

@@ -11,8 +11,11 @@ namespace upbeat {
 class GateList : public QWidget {
     Q_OBJECT
   public:
-    explicit GateList(QWidget* parent = nullptr);
+    /// Beside other things: rows as low as can be read, without the limits in figures.
+    enum class Size { Roomy, Small };
+    explicit GateList(QWidget* parent = nullptr, Size size = Size::Roomy);
     void setGates(std::vector<Gate> gates);
+    [[nodiscard]] QSize sizeHint() const override;
 
   protected:
     void paintEvent(QPaintEvent* event) override;
@@ -20,11 +23,13 @@ class GateList : public QWidget {
 
   private:
     [[nodiscard]] double rowHeight() const;
+    void paintHeading(QPainter& painter) const;
     void paintGate(QPainter& painter, const Gate& gate, const QRectF& row) const;
     /// What was measured and its interval on a track, the limit always at the same place.
     void paintTrack(QPainter& painter, const Gate& gate, const QRectF& row) const;
 
     std::vector<Gate> m_gates;
+    const Size m_size;
 };
 
 /// Where a figure lies against its limit, 0 best to 1 worst, 0.62 being the limit itself: gates that want more and

@@ -1,0 +1,56 @@
+// What Look says of a take: findings as cards, and under them what the rung asks.
+#include <algorithm>
+
+#include "look/clear_layout.h"
+#include "look/finding_card.h"
+#include "look/look_place.h"
+#include "theme/theme.h"
+
+namespace upbeat {
+
+void LookPlace::fillFindings() {
+    clearLayout(*m_findings);
+    const TakePtr& take = m_with.review.take();
+    m_findingCount = take ? static_cast<int>(take->analysis.findings.size()) : 0;
+    for (int i = 0; i < m_findingCount; ++i) {
+        auto* card =
+            new FindingCard(i + 1, take->stored.exercise, take->analysis.findings[static_cast<std::size_t>(i)], this);
+        connect(card, &QAbstractButton::clicked, this, [this, i] { chooseFinding(i); });
+        m_findings->addWidget(card);
+    }
+    m_gates->setVisible(take != nullptr);
+    m_spread->setVisible(take != nullptr);
+    m_strip->setAnalysis(take ? std::shared_ptr<const TakeAnalysis>(take, &take->analysis) : nullptr);
+    if (!take) return;
+    if (m_findingCount == 0) addLine(tr("No fault stands out of this take."));
+    if (const QString heard = soundInWords(take->analysis.matched); !heard.isEmpty()) addLine(heard);
+    std::vector<Gate> gates = take->analysis.gates;
+    std::stable_sort(gates.begin(), gates.end(), [](const Gate& a, const Gate& b) {
+        return a.state != GateState::Met && b.state == GateState::Met;
+    });
+    m_gates->setGates(std::move(gates));
+    m_spread->setTiming(take->analysis.measures.timing);
+}
+
+void LookPlace::addLine(const QString& text) {
+    auto* label = new QLabel(text, this);
+    label->setWordWrap(true);
+    label->setFont(typeFace(Type::kText, true));
+    m_findings->addWidget(label);
+}
+
+void LookPlace::chooseFinding(int index) {
+    m_finding = index;
+    for (int i = 0; i < m_findings->count(); ++i)
+        if (auto* card = qobject_cast<FindingCard*>(m_findings->itemAt(i)->widget())) {
+            card->setChecked(i == index);
+            if (i == index)  // once it has unfolded
+                QMetaObject::invokeMethod(
+                    card, [this, card] { m_findingArea->ensureWidgetVisible(card); }, Qt::QueuedConnection);
+        }
+    const Finding& finding = m_with.review.take()->analysis.findings[static_cast<std::size_t>(index)];
+    m_field->highlightStrokes(strokesOf(m_with.review.take()->analysis.matched.exercise, finding));
+    m_strip->setFinding(index);
+}
+
+}  // namespace upbeat

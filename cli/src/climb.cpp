@@ -1,0 +1,66 @@
+#include <fmt/format.h>
+
+#include <memory>
+
+#include "commands.h"
+#include "upbeat/formats/atomic_file.h"
+#include "upbeat/formats/learner_json.h"
+#include "upbeat/formats/pattern.h"
+#include "upbeat/take/analyze_take.h"
+
+namespace upbeat::cli {
+
+namespace {
+
+struct Options {
+    std::string exercise;
+    std::string learner;
+    int takes = 0;
+    std::uint64_t seed = 1;
+    bool rendered = false;
+    std::string profile = "practice";
+    std::string json;
+};
+
+Exit run(const Options& o) {
+    constexpr int kMostTakes = 5000;
+    if (o.takes < 1 || o.takes > kMostTakes)
+        return complain({fmt::format("{} takes cannot be played", o.takes), {}, "use --takes 1 to 5000"},
+                        Exit::BadArguments);
+    const auto exercise = patternByNameOrFile(o.exercise);
+    if (!exercise) return complain(exercise.error(), Exit::Unreadable);
+    const auto learner = readLearner(o.learner);
+    if (!learner) return complain(learner.error(), Exit::Unreadable);
+    ClimbPlan plan;
+    plan.ladder = ladderOf(*exercise);
+    plan.profile = profileOf(profileFromName(o.profile).value_or(ProfileKind::Practice));
+    plan.takes = o.takes;
+    plan.seed = o.seed;
+    plan.rendered = o.rendered;
+    const ClimbRun climbed = climb(*exercise, *learner, plan);
+    if (o.json.empty()) {
+        fmt::print("{} takes, up to {:g} bpm\n", climbed.takes.size(), climbed.reachedBpm);
+        return Exit::Measured;
+    }
+    const std::string json = climbToJson(climbed, *exercise);
+    const auto written = o.json == "-" ? printAll(json) : writeFileAtomically(o.json, json);
+    return written ? Exit::Measured : complain(written.error(), Exit::Unreadable);
+}
+
+}  // namespace
+
+void addClimb(CLI::App& app, std::function<Exit()>& chosen) {
+    auto options = std::make_shared<Options>();
+    CLI::App* command = app.add_subcommand("climb", "Let a simulated learner climb an exercise, take after take");
+    command->add_option("--exercise", options->exercise, "Built-in exercise or a file")->required();
+    command->add_option("--learner", options->learner, "How the player plays and learns, a JSON file")->required();
+    command->add_option("--takes", options->takes, "Takes to play at most")->required();
+    command->add_option("--seed", options->seed, "The same seed plays the same takes")->required();
+    command->add_flag("--rendered", options->rendered, "Through sound and detector, not from the hits");
+    command->add_option("--profile", options->profile, "What the gates ask")
+        ->check(CLI::IsMember({"practice", "performance"}));
+    command->add_option("--json", options->json, "Write the climb there; - is standard output");
+    command->callback([options, &chosen] { chosen = [options] { return run(*options); }; });
+}
+
+}  // namespace upbeat::cli
