@@ -4,6 +4,7 @@
 #include <algorithm>
 
 #include "climb/ladder_view.h"
+#include "climb/limit_editor.h"
 #include "place/gate_list.h"
 
 namespace upbeat {
@@ -12,7 +13,9 @@ ClimbPlace::ClimbPlace(const With& with, QWidget* parent)
     : Place(parent),
       m_with(with),
       m_ladder(new LadderView(this)),
+      m_side(new QStackedWidget(this)),
       m_gates(new GateList(this)),
+      m_limits(new LimitEditor(with.limits, with.stand, this)),
       m_verdict(new VerdictBar(this)) {
     setFocusPolicy(Qt::StrongFocus);
     auto* grid = new QGridLayout(this);
@@ -20,7 +23,9 @@ ClimbPlace::ClimbPlace(const With& with, QWidget* parent)
     grid->setHorizontalSpacing(18);
     grid->setVerticalSpacing(12);
     grid->addWidget(m_ladder, 0, 0);
-    grid->addWidget(m_gates, 0, 1);
+    m_side->addWidget(m_gates);
+    m_side->addWidget(m_limits);
+    grid->addWidget(m_side, 0, 1);
     grid->addWidget(m_verdict, 1, 0, 1, 2);
     grid->setColumnStretch(0, 16);
     grid->setColumnStretch(1, 10);
@@ -31,7 +36,14 @@ ClimbPlace::ClimbPlace(const With& with, QWidget* parent)
         connect(&m_with.stand, signal, this, &ClimbPlace::refresh);
     connect(&m_with.nextSteps, &NextSteps::changed, this, &ClimbPlace::refresh);
     connect(&m_with.log, &TakeLog::changed, this, &ClimbPlace::refresh);
-    addKey(Qt::Key_Return, tr("Enter"), tr("next step"), [this] { m_with.nextSteps.accept(); });
+    addKeys();
+    addLimitKeys();
+}
+
+void ClimbPlace::addKeys() {
+    addKey(Qt::Key_Return, tr("Enter"), tr("next step"), [this] {
+        if (!isEditing()) m_with.nextSteps.accept();
+    });
     addKey(Qt::Key_Up, tr("Up Down"), tr("rung"), [this] { moveRung(1); });
     addHiddenKey(Qt::Key_Down, [this] { moveRung(-1); });
     addKey(Qt::Key_H, QStringLiteral("H"), tr("hands-free climb"), [this] {
@@ -44,6 +56,52 @@ ClimbPlace::ClimbPlace(const With& with, QWidget* parent)
     addHiddenKey(Qt::SHIFT | Qt::Key_G, [this] {
         m_with.stand.setGoal(m_with.stand.ladder().ladder.goalBpm - m_with.stand.ladder().ladder.stepBpm);
     });
+    addKey(Qt::Key_T, QStringLiteral("T"), tr("takes asked"), [this] { askForTakes(); });
+    addKey(Qt::Key_L, QStringLiteral("L"), tr("limits"), [this] { editLimits(!isEditing()); });
+}
+
+void ClimbPlace::addLimitKeys() {
+    const auto add = [this](const QKeySequence& key, const QString& shown, const QString& what, auto action) {
+        addHiddenKey(key, [this, action] {
+            if (isEditing()) action();
+        });
+        m_limitKeys.append({shown, what});
+    };
+    m_limitKeys = {{tr("Tab"), tr("next")}, {tr("Up Down"), tr("change")}};
+    add(Qt::Key_A, QStringLiteral("A"), tr("this one or all"), [this] { m_limits->setForAll(!m_limits->isForAll()); });
+    add(Qt::Key_R, QStringLiteral("R"), tr("built in"), [this] { m_limits->bringBack(); });
+    add(Qt::Key_Escape, QStringLiteral("L"), tr("done"), [this] { editLimits(false); });
+    add(Qt::Key_O, QStringLiteral("O"), tr("open"), [this] { m_limits->openFile(); });
+    add(Qt::Key_S, QStringLiteral("S"), tr("save"), [this] { m_limits->saveFile(); });
+    add(Qt::CTRL | Qt::Key_Z, tr("Ctrl Z"), tr("undo"), [this] { m_with.limits.undo(); });
+    add(Qt::SHIFT | Qt::Key_R, tr("Shift R"), tr("all built in"), [this] { m_limits->bringAllBack(); });
+}
+
+QList<KeyHint> ClimbPlace::keys() const {
+    return isEditing() ? m_limitKeys : Place::keys();
+}
+
+QList<KeySection> ClimbPlace::allKeys(const QString& name) const {
+    return {{name, Place::keys()}, {tr("Limits of your own"), m_limitKeys}};
+}
+
+bool ClimbPlace::isEditing() const {
+    return m_side->currentWidget() == m_limits;
+}
+
+void ClimbPlace::editLimits(bool edit) {
+    if (edit == isEditing()) return;
+    m_side->setCurrentWidget(edit ? static_cast<QWidget*>(m_limits) : m_gates);
+    if (edit)
+        m_limits->begin();
+    else
+        setFocus();
+    Q_EMIT keysChanged();
+}
+
+void ClimbPlace::askForTakes() {
+    const int now = m_with.stand.ladder().ladder.cleanNeeded;
+    m_with.stand.setCleanNeeded(now % kMostCleanNeeded + 1);
 }
 
 void ClimbPlace::moveRung(int steps) {
@@ -52,6 +110,7 @@ void ClimbPlace::moveRung(int steps) {
 }
 
 void ClimbPlace::enter() {
+    editLimits(false);
     refresh();
     Place::enter();
 }
@@ -59,15 +118,16 @@ void ClimbPlace::enter() {
 /// Reads the logbook: not while nobody looks, for every key of the editor changes the exercise.
 void ClimbPlace::refresh() {
     if (!isVisible()) return;
+    if (isEditing()) m_limits->begin();
     auto takes = m_with.log.takes(m_with.stand.exercise().id);
     std::reverse(takes.begin(), takes.end());
     m_ladder->show(m_with.stand.ladder().ladder, m_with.stand.ladder().tempoBpm, std::move(takes));
     const TakePtr& take = m_with.review.take();
     if (take && take->stored.exercise.id == m_with.stand.exercise().id) {
-        m_gates->setGates(take->analysis.gates);
+        m_gates->setGates(take->analysis.evidence, take->analysis.takesTogether);
         m_verdict->setVerdict(take->stored.exercise, take->analysis.verdict, m_with.nextSteps.now() != nullptr);
     } else {
-        m_gates->setGates({});
+        m_gates->setGates({}, 0);
         m_verdict->clear();
     }
 }

@@ -1,8 +1,11 @@
 #pragma once
 
+#include <QStackedWidget>
+
 #include "place/place.h"
 #include "place/verdict_bar.h"
 #include "studio/hands_free.h"
+#include "studio/limit_book.h"
 #include "studio/next_steps.h"
 #include "studio/recorder.h"
 #include "studio/review.h"
@@ -13,6 +16,7 @@ namespace upbeat {
 
 class LadderView;
 class GateList;
+class LimitEditor;
 
 /// What now? The ladder with the takes standing on its rungs, what this rung asks beside what was measured, the
 /// verdict.
@@ -27,17 +31,30 @@ class ClimbPlace : public Place {
         Recorder& recorder;
         HandsFree& handsFree;
         const TakeLog& log;
+        LimitBook& limits;
     };
     explicit ClimbPlace(const With& with, QWidget* parent = nullptr);
     void enter() override;
+    [[nodiscard]] QList<KeyHint> keys() const override;
+    [[nodiscard]] QList<KeySection> allKeys(const QString& name) const override;
+    /// What the rung asks, or the same to be changed.
+    void editLimits(bool edit);
+    [[nodiscard]] LimitEditor* limitEditor() const { return m_limits; }
 
   private:
     void refresh();
+    void addKeys();
+    void addLimitKeys();
     void moveRung(int steps);
+    void askForTakes();
+    [[nodiscard]] bool isEditing() const;
 
     With m_with;
     LadderView* m_ladder;
+    QStackedWidget* m_side;
     GateList* m_gates;
+    LimitEditor* m_limits;
+    QList<KeyHint> m_limitKeys;
     VerdictBar* m_verdict;
 };
 

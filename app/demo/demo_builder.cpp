@@ -43,7 +43,7 @@ DemoTake playOne(const ScenarioExercise& player, double tempoBpm, int bars, doub
     stored.hits = detectHits(take.rendered.sound.view(), take.rendered.sound.sampleRate);
     stored.durationS = take.rendered.sound.durationS();
     stored.device = "Simulated player";
-    measureFresh(take.view, {practiceProfile(), ladderOf(e), history}, {});
+    measureFresh(take.view, {Profile(), ladderOf(e), history}, {});
     // The demo's player does not take drills: it repeats the rung instead.
     const Verdict& v = take.view.analysis.verdict;
     take.nextBpm = v.action == Action::Up || v.action == Action::Back ? v.nextTempoBpm : tempoBpm;
@@ -105,6 +105,7 @@ class Builder {
                     playOne(player, tempo, m_scenario.bars, day, momentOf(m_scenario, m_site.today, index, day, n),
                             player.seed * 1000 + static_cast<std::uint64_t>(day * 10 + n), history);
                 history.push_back(remember(tempo, take.view.analysis.gates));
+                history.back().leftAfter = leadsAway(take.view.analysis.verdict.action);
                 tempo = take.nextBpm;
                 const std::lock_guard lock(m_writing);
                 if (auto kept = keep(take); !kept) return report(kept.error());

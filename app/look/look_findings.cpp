@@ -1,9 +1,9 @@
 // What Look says of a take: findings as cards, and under them what the rung asks.
 #include <algorithm>
 
-#include "look/clear_layout.h"
 #include "look/finding_card.h"
 #include "look/look_place.h"
+#include "place/clear_layout.h"
 #include "theme/theme.h"
 
 namespace upbeat {
@@ -24,11 +24,12 @@ void LookPlace::fillFindings() {
     if (!take) return;
     if (m_findingCount == 0) addLine(tr("No fault stands out of this take."));
     if (const QString heard = soundInWords(take->analysis.matched); !heard.isEmpty()) addLine(heard);
-    std::vector<Gate> gates = take->analysis.gates;
-    std::stable_sort(gates.begin(), gates.end(), [](const Gate& a, const Gate& b) {
-        return a.state != GateState::Met && b.state == GateState::Met;
+    if (const QString untold = untoldFeelInWords(take->analysis); !untold.isEmpty()) addLine(untold);
+    std::vector<GateEvidence> gates = take->analysis.evidence;
+    std::stable_sort(gates.begin(), gates.end(), [](const GateEvidence& a, const GateEvidence& b) {
+        return a.gate.state != GateState::Met && b.gate.state == GateState::Met;
     });
-    m_gates->setGates(std::move(gates));
+    m_gates->setGates(std::move(gates), take->analysis.takesTogether);
     m_spread->setTiming(take->analysis.measures.timing);
 }
 

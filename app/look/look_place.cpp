@@ -4,7 +4,7 @@
 #include <algorithm>
 #include <cmath>
 
-#include "look/clear_layout.h"
+#include "place/clear_layout.h"
 #include "theme/theme.h"
 #include "theme/words.h"
 

@@ -36,6 +36,18 @@ void paintMark(QPainter& painter, const QPointF& centre, GateState state, const 
     }
 }
 
+/// What is asked, and where it is open how many takes more it needs.
+QString nameOf(const GateEvidence& evidence, bool isRoomy) {
+    const QString name = inWords(words::nameOf(evidence.gate.kind));
+    if (evidence.gate.state != GateState::Unsure) return name;
+    const auto& more = evidence.takesToGo;
+    if (!more) return isRoomy ? GateList::tr("%1: too near the limit").arg(name) : GateList::tr("%1: near").arg(name);
+    const int left = std::max(1, *more);
+    const QString takes = isRoomy ? counted(left, UPBEAT_TEXT("1 more take"), UPBEAT_TEXT_N("%n more takes"))
+                                  : counted(left, UPBEAT_TEXT("1 more"), UPBEAT_TEXT_N("%n more"));
+    return QStringLiteral("%1: %2").arg(name, takes);
+}
+
 }  // namespace
 
 double strainOf(const Gate& gate, double value) {
@@ -54,11 +66,12 @@ QSize GateList::sizeHint() const {
     return {250, static_cast<int>(kHead + kSmallRow * static_cast<double>(m_gates.size()) + 6)};
 }
 
-void GateList::setGates(std::vector<Gate> gates) {
+void GateList::setGates(std::vector<GateEvidence> gates, int takes) {
     m_gates = std::move(gates);
+    m_takes = takes;
     QStringList spoken;
-    for (const Gate& gate : m_gates)
-        spoken << inWords(words::nameOf(gate.kind)) + QLatin1Char(' ') + inWords(words::nameOf(gate.state));
+    for (const GateEvidence& e : m_gates)
+        spoken << nameOf(e, true) + QLatin1Char(' ') + inWords(words::nameOf(e.gate.state));
     setAccessibleName(spoken.join(QStringLiteral(", ")));
     updateGeometry();
     update();
@@ -74,7 +87,7 @@ bool GateList::event(QEvent* event) {
         const auto* help = static_cast<QHelpEvent*>(event);
         const auto row = static_cast<std::size_t>(std::max(0.0, (help->pos().y() - kHead) / rowHeight()));
         if (row < m_gates.size())
-            QToolTip::showText(help->globalPos(), inWords(words::explained(m_gates[row].kind)), this);
+            QToolTip::showText(help->globalPos(), inWords(words::explained(m_gates[row].gate.kind)), this);
         return true;
     }
     return QWidget::event(event);
@@ -87,8 +100,9 @@ void GateList::paintHeading(QPainter& painter) const {
     painter.drawText(QRectF(18, 8, width() - 36, 32), Qt::AlignVCenter, tr("What this rung asks"));
     painter.setFont(typeFace(13));
     painter.setPen(theme.inkSoft);
-    if (m_size == Size::Roomy && width() > 340)
-        painter.drawText(QRectF(18, 8, width() - 36, 32), Qt::AlignVCenter | Qt::AlignRight, tr("last take"));
+    if (width() > 340 && !m_gates.empty())
+        painter.drawText(QRectF(18, 8, width() - 36, 32), Qt::AlignVCenter | Qt::AlignRight,
+                         counted(m_takes, UPBEAT_TEXT("last take"), UPBEAT_TEXT_N("%n takes together")));
 }
 
 void GateList::paintEvent(QPaintEvent* /*event*/) {
@@ -106,7 +120,8 @@ void GateList::paintEvent(QPaintEvent* /*event*/) {
                   QRectF(18, kHead + static_cast<double>(i) * rowHeight(), width() - 36, rowHeight()));
 }
 
-void GateList::paintGate(QPainter& painter, const Gate& gate, const QRectF& row) const {
+void GateList::paintGate(QPainter& painter, const GateEvidence& evidence, const QRectF& row) const {
+    const Gate& gate = evidence.gate;
     const Theme& theme = Theme::of(palette());
     const bool missed = gate.state == GateState::Missed;
     const QColor ink = missed ? theme.late : theme.ink;
@@ -114,8 +129,7 @@ void GateList::paintGate(QPainter& painter, const Gate& gate, const QRectF& row)
               gate.state == GateState::Unsure ? theme.inkSoft : ink);
     painter.setFont(typeFace(Type::kText, missed && m_size == Size::Roomy));
     painter.setPen(ink);
-    QString name = inWords(words::nameOf(gate.kind));
-    if (gate.state == GateState::Unsure && m_size == Size::Roomy) name = tr("%1: still open").arg(name);
+    const QString name = nameOf(evidence, m_size == Size::Roomy);
     const bool whole = gate.kind == GateKind::Mistakes;
     const QString figure =
         QStringLiteral("%1 %2").arg(gate.measured.value, 0, 'f', whole ? 0 : 1).arg(inWords(words::unitOf(gate.kind)));
@@ -150,12 +164,18 @@ void GateList::paintTrack(QPainter& painter, const Gate& gate, const QRectF& row
                      QPointF(track.left() + track.width() * high, under));
     painter.setPen(QPen(theme.ink, 2));
     const double limitX = track.left() + kLimitAt * track.width();
-    painter.drawLine(QPointF(limitX, track.top() - (small ? 1 : 4)), QPointF(limitX, track.bottom() + 4));
+    const double top = track.top() - (small ? 1 : 4);
+    painter.drawLine(QPointF(limitX, top), QPointF(limitX, track.bottom() + 4));
+    if (gate.ownLimit) {
+        painter.setBrush(theme.ink);
+        painter.drawEllipse(QPointF(limitX, top), 3, 3);
+    }
     if (small) return;
     painter.setFont(typeFace(13));
     painter.setPen(theme.inkSoft);
-    const QString asked = (gate.atLeast ? tr("at least %1") : tr("at most %1"))
-                              .arg(gate.limit, 0, 'f', gate.kind == GateKind::Mistakes || gate.limit >= 20 ? 0 : 1);
+    const QString words = gate.ownLimit ? (gate.atLeast ? tr("yours: at least %1") : tr("yours: at most %1"))
+                                        : (gate.atLeast ? tr("at least %1") : tr("at most %1"));
+    const QString asked = words.arg(gate.limit, 0, 'f', gate.kind == GateKind::Mistakes || gate.limit >= 20 ? 0 : 1);
     painter.drawText(QRectF(row.left(), row.top() + 23, row.width(), 20), Qt::AlignRight | Qt::AlignVCenter, asked);
 }
 

@@ -87,10 +87,12 @@ void PlayPlace::paintPhrase(QPainter& painter, const QRectF& box) const {
     paintRows(painter, view, box);
     const auto slots = slotsOf(e);
     const PageLevels levels = pageLevelsIn(m_with.setup);
+    const Bpm tempo(m_with.stand.ladder().tempoBpm);
     for (std::size_t i = 0; i < e.strokes.size(); ++i)
         if (view.shows(m_page.strokePlaces[i]))
             strokes.target(view.footOf(m_page.strokePlaces[i], slots[i], e.strokes[i].voice),
-                           strokeHeight(heightDb(levels, e, e.strokes[i]), view.scale));
+                           strokeHeight(heightDb(levels, e, e.strokes[i]), view.scale),
+                           strokeLean(askedMs(e.placements, e.strokes[i].voice, tempo), view.scale));
     if (live != nullptr && live->passNow() > 0) paintLive(painter, view, *live);
     for (const FieldColumn& c : m_page.columns) {
         if (!view.shows(c.place)) continue;
@@ -133,7 +135,8 @@ void PlayPlace::paintLive(QPainter& painter, const PhraseView& view, const LiveT
             if (mark.joins)
                 strokes.joined(footOf(mark.stroke), footOf(*mark.joins), mark.limb);
             else
-                strokes.stroke(shapeStroke(footOf(mark.stroke), mark.offsetMs, mark.relativeDb, mark.limb, view.scale));
+                strokes.stroke(shapeStroke(footOf(mark.stroke), mark.leanMs, mark.relativeDb, mark.limb, view.scale,
+                                           mark.askedMs));
         }
     };
     // The pass before stays until the new one reaches it: there is always a whole phrase to look at.

@@ -92,14 +92,21 @@ QString EditPanel::applyWords(const QString& text) {
     if (!m_manuscript.isOpen()) return {};
     const ExerciseEditor& editor = m_manuscript.editor();
     const std::string typed = text.trimmed().toStdString();
-    Result<Exercise> result = fail("this is no rule", {}, "write 5+3+5+3, 7, mf or hip-po-pot-a-mus");
+    Result<Exercise> result =
+        fail("this is no rule", {}, "write 5+3+5+3, 7, mf, snare 8 ms behind or hip-po-pot-a-mus");
     if (const auto level = levelOfDynamic(typed)) {
         m_manuscript.edit([&](ExerciseEditor& e) { e.toggleDynamic(*level); });
         return {};
     }
+    const auto placement = placementFromText(typed);
     bool isNumber = false;
     const int strokes = text.toInt(&isNumber);
-    if (isNumber) {
+    if (placement) {
+        Exercise placed = editor.exercise();
+        placed.placements = withPlacement(placed.placements, *placement);
+        result = placed;
+        if (const auto good = check(placed.placements); !good) result = tl::unexpected(good.error());
+    } else if (isNumber) {
         result = withRoll(editor.exercise(), editor.at(), editor.voice(), strokes, editor.step());
     } else if (text.contains(QLatin1Char('+'))) {
         std::vector<int> groups;

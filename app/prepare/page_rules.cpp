@@ -49,8 +49,13 @@ QList<PageRule> pageRules() {
              e.counting = Counting::Numbers;
              return e;
          }},
+        {inWords(UPBEAT_TEXT("two levels or three")),
+         [](Exercise e) -> Result<Exercise> {
+             e.twoLevels = !e.twoLevels;
+             return e;
+         }},
         {inWords(UPBEAT_TEXT("another exercise behind it …")), nullptr, RuleAsks::Exercise},
-        {inWords(UPBEAT_TEXT("groups, a roll, pp to ff, words …")), nullptr, RuleAsks::Words},
+        {inWords(UPBEAT_TEXT("groups, a roll, pp to ff, feel, words …")), nullptr, RuleAsks::Words},
     };
 }
 

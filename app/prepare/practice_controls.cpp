@@ -71,7 +71,8 @@ void PracticeControls::build() {
     for (QSpinBox* spin : {m_bars, m_countIn, m_clickLevel, m_minutes})
         spin->setButtonSymbols(QAbstractSpinBox::NoButtons);
     m_profile = new QComboBox(this);
-    m_profile->addItems({tr("practice contrast"), tr("performance")});
+    m_profile->addItems(
+        {tr("practice contrast"), tr("performance"), tr("practice, two levels"), tr("performance, two levels")});
     m_input = new QComboBox(this);
     m_inputNote = new QLabel(this);
     m_inputNote->setWordWrap(true);
@@ -128,8 +129,10 @@ void PracticeControls::connectAll() {
     connect(m_minutes, &QSpinBox::valueChanged, this,
             [this](int v) { changeSetting([v](PracticeSettings& s) { s.minutes = v; }); });
     connect(m_profile, &QComboBox::activated, this, [this](int v) {
-        changeSetting(
-            [v](PracticeSettings& s) { s.profile = v == 1 ? ProfileKind::Performance : ProfileKind::Practice; });
+        changeSetting([v](PracticeSettings& s) {
+            s.profile = v % 2 == 1 ? ProfileKind::Performance : ProfileKind::Practice;
+            s.twoLevels = v >= 2;
+        });
     });
     connect(m_input, &QComboBox::activated, this, [this](int) {
         changeSetting(
@@ -185,7 +188,7 @@ void PracticeControls::refresh() {
     m_tone->setCurrentIndex(static_cast<int>(s.clickTone));
     m_clickLevel->setValue(qRound(100 * s.clickGain));
     m_minutes->setValue(s.minutes);
-    m_profile->setCurrentIndex(s.profile == ProfileKind::Performance ? 1 : 0);
+    m_profile->setCurrentIndex((s.profile == ProfileKind::Performance ? 1 : 0) + (s.twoLevels ? 2 : 0));
     showInput(s.input);
     m_teach->setVisible(m_with.lessons.canTeach() && !m_with.stand.isPart());
     m_teach->setText(m_with.lessons.isTaught()

@@ -13,6 +13,7 @@
 #include "prepare/prepare_place.h"
 #include "shell/drop_target.h"
 #include "shell/help_sheet.h"
+#include "shell/page_facts.h"
 #include "theme/theme.h"
 #include "theme/words.h"
 
@@ -57,7 +58,8 @@ void MainWindow::buildPlaces() {
                                      m_stack);
     auto* play = new PlayPlace({s.stand(), s.recorder(), s.handsFree(), s.setup(), s.input()}, m_stack);
     auto* look = new LookPlace({s.review(), s.nextSteps(), s.playback(), s.stand(), s.setup()}, m_stack);
-    auto* climb = new ClimbPlace({s.stand(), s.review(), s.nextSteps(), s.recorder(), s.handsFree(), s.log()}, m_stack);
+    auto* climb = new ClimbPlace(
+        {s.stand(), s.review(), s.nextSteps(), s.recorder(), s.handsFree(), s.log(), s.limits()}, m_stack);
     auto* log = new LogPlace({s.log(), s.review(), s.outsideRecording(), s.stand()}, m_stack);
     new DropTarget(this, [this, log](const QStringList& files) { go(Log), log->openRecordings(files); });
     m_places = {prepare, play, look, climb, log};
@@ -136,9 +138,7 @@ void MainWindow::go(int place) {
 void MainWindow::refreshHeader() {
     const bool looking = current() == Look && m_studio.review().take();
     const Exercise& e = looking ? m_studio.review().take()->stored.exercise : m_studio.stand().exercise();
-    QStringList line;
-    line << QString::fromStdString(metersInWords(e)) << counted(e.bars, UPBEAT_TEXT("1 bar"), UPBEAT_TEXT_N("%n bars"));
-    if (e.feel.isSwung()) line << tr("swung %1 : 1").arg(e.feel.ratio, 0, 'g', 3);
+    QStringList line = pageFacts(e);
     double tempo = m_studio.stand().ladder().tempoBpm;
     if (looking) {
         const TakeRecord& take = m_studio.review().take()->stored;

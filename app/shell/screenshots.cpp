@@ -5,6 +5,7 @@
 #include <QEventLoop>
 #include <QPixmap>
 
+#include "climb/climb_place.h"
 #include "look/look_place.h"
 #include "prepare/prepare_place.h"
 #include "shell/main_window.h"
@@ -29,6 +30,35 @@ bool saveBalance(MainWindow& window, const QString& folder) {
     const bool ok = save(window, folder, QStringLiteral("look-balance"));
     look->toggleGroups();
     look->setLens(Lens::Timing);
+    return ok;
+}
+
+/// Look at a groove whose backbeat is asked for behind the click.
+bool saveFeel(MainWindow& window, Studio& studio, const QString& folder) {
+    const std::string before = studio.stand().exercise().id;
+    const TakePtr shown = studio.review().take();
+    while (!studio.recorder().isIdle()) QCoreApplication::processEvents(QEventLoop::WaitForMoreEvents);
+    studio.stand().choose("groove-laid-back");
+    studio.stand().setTempo(100);
+    studio.recorder().start();
+    while (!studio.recorder().isIdle() || studio.review().take() == shown || studio.review().take()->id == 0)
+        QCoreApplication::processEvents(QEventLoop::WaitForMoreEvents);
+    window.go(MainWindow::Look);
+    const bool ok = save(window, folder, QStringLiteral("look-feel"));
+    studio.stand().choose(before);
+    return ok;
+}
+
+/// Climb again, with the limits to be changed.
+bool saveLimits(MainWindow& window, Studio& studio, const QString& folder) {
+    window.go(MainWindow::Climb);
+    LimitSet limits = studio.limits().limits();
+    limits.set(studio.stand().exercise().id, GateKind::Spread, 8);
+    studio.limits().change(limits);
+    window.findChild<ClimbPlace*>()->editLimits(true);
+    const bool ok = save(window, folder, QStringLiteral("climb-limits"));
+    window.findChild<ClimbPlace*>()->editLimits(false);
+    studio.limits().undo();
     return ok;
 }
 
@@ -71,6 +101,7 @@ bool saveScreenshots(MainWindow& window, Studio& studio, const QString& folder) 
     }
     ok = savePrepare(window, studio, folder) && ok;
     ok = saveBalance(window, folder) && ok;
+    ok = saveLimits(window, studio, folder) && ok;
     MainWindow::applyTheme(true);
     window.go(MainWindow::Look);
     ok = save(window, folder, QStringLiteral("look-dark")) && ok;
@@ -80,6 +111,7 @@ bool saveScreenshots(MainWindow& window, Studio& studio, const QString& folder) 
         QCoreApplication::processEvents(QEventLoop::WaitForMoreEvents);
     ok = save(window, folder, QStringLiteral("play")) && ok;
     studio.recorder().discard();
+    ok = saveFeel(window, studio, folder) && ok;
     return ok;
 }
 

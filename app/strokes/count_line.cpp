@@ -141,7 +141,8 @@ void CountLine::paintVoice(QPainter& painter, std::size_t row, Voice voice) cons
 
 /// Folded, both hands of one count stand side by side, and the feet hang below the line.
 StrokeShape CountLine::shapeOf(const Stroke& s, const QPointF& foot, const StrokeScale& scale, double width) const {
-    if (!m_folded) return shapeStroke(foot, 0, heightDb(m_levels, m_exercise, s), s.limb, scale);
+    const double asked = askedMs(m_exercise.placements, s.voice, Bpm(m_exercise.tempo.goal));
+    if (!m_folded) return shapeStroke(foot, asked, heightDb(m_levels, m_exercise, s), s.limb, scale, asked);
     const auto isOtherHand = [&s](const Stroke& o) { return o.at == s.at && o.limb != s.limb && isHand(o.limb); };
     if (isHand(s.limb)) {
         const bool shared = std::any_of(m_exercise.strokes.begin(), m_exercise.strokes.end(), isOtherHand);
@@ -163,7 +164,8 @@ void CountLine::paintStroke(QPainter& painter, std::size_t index, const QRectF& 
     const StrokePainter strokes(painter, theme, width);
     const StrokeShape shape = shapeOf(s, {x(m_page.strokePlaces[index]), base}, scale, width);
     const QPointF foot = shape.foot;
-    if (shape.tip.y() < foot.y()) strokes.target(foot, strokeHeight(heightDb(m_levels, m_exercise, s), scale));
+    if (shape.tip.y() < foot.y())
+        strokes.target(foot, strokeHeight(heightDb(m_levels, m_exercise, s), scale), shape.tip.x() - foot.x());
     for (int g = graceNotes(s.ornament); g > 0; --g)
         StrokePainter(painter, theme, 0.6 * width)
             .stroke(shapeStroke(foot - QPointF(3.2 * width * g, 0), 0, -24,

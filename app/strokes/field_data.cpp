@@ -41,7 +41,9 @@ FieldMark markOf(const MatchedTake& take, const MatchedStroke& s, const std::vec
     mark.place = placeIn(take.exercise, s.stroke.at);
     mark.slot = slots[static_cast<std::size_t>(s.written.stroke)];
     if (const int carrier = carriers.at(s.hit); carrier != s.written.stroke) mark.joins = carrier;
-    mark.offsetMs = mark.leanMs = s.offsetMs;
+    mark.offsetMs = s.offsetMs;
+    mark.askedMs = s.askedMs;
+    mark.leanMs = s.offsetMs + s.askedMs;
     mark.relativeDb = s.levelDb - reference.of(s.stroke.voice);
     mark.targetDb = targetDb(take.exercise, s.stroke);
     mark.limb = s.stroke.limb;
@@ -67,6 +69,7 @@ void addUnwritten(FieldData& field, const MatchedTake& take, const Hit& hit, Fie
 /// What the passes say of one stroke.
 struct PlayedOften {
     double relativeDb = 0;  ///< Summed.
+    double askedMs = 0;     ///< Summed.
     int marks = 0;
     int joined = 0;
     std::optional<int> other{};  ///< Whose sound it shared.
@@ -81,6 +84,7 @@ std::map<int, PlayedOften> playedIn(const FieldData& field) {
             if (mark.kind != FieldMark::Kind::Played) continue;
             PlayedOften& often = played[mark.stroke];
             often.relativeDb += mark.relativeDb;
+            often.askedMs += mark.askedMs;
             ++often.marks;
             if (mark.joins) ++often.joined, often.other = mark.joins;
         }
@@ -95,14 +99,17 @@ void addAverages(FieldData& field, const TakeAnalysis& a) {
         const Stroke& stroke = a.matched.exercise.strokes[index];
         const PlayedOften& often = played[habit.stroke];
         const Figure& f = habit.offsetMs;
+        const double asked = often.marks > 0 ? often.askedMs / often.marks : 0;
+        const double zero = placement + asked;
         field.averages.push_back(
             {habit.stroke,
              field.strokePlaces[index],
              field.strokeSlots[index],
-             {f.value + placement, f.low + placement, f.high + placement, f.n},
+             {f.value + zero, f.low + zero, f.high + zero, f.n},
              often.marks > 0 ? often.relativeDb / often.marks : targetDb(a.matched.exercise, stroke),
              targetDb(a.matched.exercise, stroke),
              stroke.limb,
+             asked,
              often.mostlyJoins()});
     }
 }

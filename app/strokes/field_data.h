@@ -27,8 +27,9 @@ struct FieldMark {
     int stroke = -1;
     double place = 0;
     int slot = 0;         ///< Strokes of one count stand side by side: 0 is the middle.
-    double offsetMs = 0;  ///< Against the click.
-    double leanMs = 0;    ///< As it is drawn: the offset, or what a lens shows instead.
+    double offsetMs = 0;  ///< Against where it is asked for.
+    double leanMs = 0;    ///< As it is drawn: against the click, or what a lens shows instead.
+    double askedMs = 0;   ///< How its pale bar leans.
     double relativeDb = 0;
     double targetDb = 0;
     Limb limb = Limb::RightHand;
@@ -47,6 +48,7 @@ struct FieldAverage {
     double relativeDb = 0;
     double targetDb = 0;
     Limb limb = Limb::RightHand;
+    double askedMs = 0;          ///< How its pale bar leans.
     std::optional<int> joins{};  ///< Mostly without a sound of its own: the stroke whose sound it shares.
 };
 

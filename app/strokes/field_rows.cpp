@@ -31,7 +31,8 @@ void FieldView::paintRows(QPainter& painter, const FieldLayout& layout) const {
             if (!layout.isVisible(mark.place)) continue;
             paintGlow(painter, layout, row, i);
             if (mark.kind == FieldMark::Kind::Played && mark.aheadMs <= 0 && !mark.joins)
-                strokes.target(footOf(layout, mark, y), strokeHeight(mark.targetDb, scale));
+                strokes.target(footOf(layout, mark, y), strokeHeight(mark.targetDb, scale),
+                               strokeLean(mark.askedMs, scale));
         }
         for (const FieldMark& mark : m_data.rows[row])
             if (layout.isVisible(mark.place)) paintMark(strokes, layout, mark, y);
@@ -46,7 +47,8 @@ void FieldView::paintMark(const StrokePainter& strokes, const FieldLayout& layou
     if (mark.kind == FieldMark::Kind::Pale) return strokes.sounded(foot);
     if (mark.kind == FieldMark::Kind::Extra) return strokes.unwritten(foot, strokeHeight(mark.relativeDb, scale));
     if (!mark.joins)
-        return strokes.stroke(shapeStroke(foot, mark.leanMs, mark.relativeDb, mark.limb, scale), mark.faded);
+        return strokes.stroke(shapeStroke(foot, mark.leanMs, mark.relativeDb, mark.limb, scale, mark.askedMs),
+                              mark.faded);
     const int slot = m_data.strokeSlots[static_cast<std::size_t>(*mark.joins)];
     strokes.joined(foot, QPointF(layout.x(mark.place, slot), y), mark.limb);
 }

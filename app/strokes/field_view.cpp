@@ -189,7 +189,8 @@ void FieldView::paintSummary(QPainter& painter, const FieldLayout& layout) const
     const auto footOf = [&](double place, int slot) { return QPointF(layout.x(place, slot), y); };
     for (const FieldAverage& average : m_data.averages)
         if (layout.isVisible(average.place) && !average.joins)
-            strokes.target(footOf(average.place, average.slot), strokeHeight(average.targetDb, scale));
+            strokes.target(footOf(average.place, average.slot), strokeHeight(average.targetDb, scale),
+                           strokeLean(average.askedMs, scale));
     for (const FieldAverage& average : m_data.averages) {
         if (!layout.isVisible(average.place)) continue;
         const QPointF foot = footOf(average.place, average.slot);
@@ -200,8 +201,15 @@ void FieldView::paintSummary(QPainter& painter, const FieldLayout& layout) const
         }
         strokes.wedge(foot, strokeLean(average.offsetMs.low, scale), strokeLean(average.offsetMs.high, scale),
                       strokeHeight(average.relativeDb, scale));
-        strokes.stroke(shapeStroke(foot, average.offsetMs.value, average.relativeDb, average.limb, scale));
+        strokes.stroke(
+            shapeStroke(foot, average.offsetMs.value, average.relativeDb, average.limb, scale, average.askedMs));
     }
+    paintSummaryWords(painter, layout);
+}
+
+void FieldView::paintSummaryWords(QPainter& painter, const FieldLayout& layout) const {
+    const Theme& theme = Theme::of(palette());
+    const double y = layout.summaryBaseline();
     const bool narrow = layout.columnWidth() < 17;
     const bool roomy = layout.columnWidth() >= 26;
     for (const FieldColumn& column : m_data.columns) {

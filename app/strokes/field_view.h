@@ -48,6 +48,7 @@ class FieldView : public QWidget {
     void clampScroll();
     void paintGrid(QPainter& painter, const FieldLayout& layout) const;
     void paintSummary(QPainter& painter, const FieldLayout& layout) const;
+    void paintSummaryWords(QPainter& painter, const FieldLayout& layout) const;
     void paintGaps(QPainter& painter, const FieldLayout& layout) const;
     void paintRows(QPainter& painter, const FieldLayout& layout) const;
     void paintMark(const StrokePainter& strokes, const FieldLayout& layout, const FieldMark& mark, double y) const;

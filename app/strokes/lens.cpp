@@ -46,7 +46,7 @@ FieldData balance(const TakeAnalysis& a) {
         return nearest;
     };
     forEachMark(field, [&](FieldMark& mark) {
-        mark.leanMs = 0;
+        mark.leanMs = mark.askedMs = 0;
         if (mark.kind != FieldMark::Kind::Played) return;
         const Level written = strokeOf(a, mark).level;
         mark.targetDb = own[static_cast<std::size_t>(written)].value_or(mark.targetDb);
@@ -54,6 +54,7 @@ FieldData balance(const TakeAnalysis& a) {
     });
     for (FieldAverage& average : field.averages) {
         average.offsetMs = {0, 0, 0, average.offsetMs.n};
+        average.askedMs = 0;
         const Level written = a.matched.exercise.strokes[static_cast<std::size_t>(average.stroke)].level;
         average.targetDb = own[static_cast<std::size_t>(written)].value_or(average.targetDb);
     }
@@ -77,7 +78,7 @@ FieldData swing(const TakeAnalysis& a) {
     for (std::size_t row = 0; row < field.rows.size(); ++row) {
         for (FieldMark& mark : field.rows[row]) {
             mark.faded = true;
-            mark.leanMs = 0;
+            mark.leanMs = mark.askedMs = 0;
             if (mark.kind != FieldMark::Kind::Played) continue;
             const Beats at = positionOf(mark, row);
             const auto before = onsets.find(at - span / 2);
@@ -90,8 +91,10 @@ FieldData swing(const TakeAnalysis& a) {
         }
     }
     std::erase_if(field.averages, [&](const FieldAverage& average) { return byStroke.count(average.stroke) == 0; });
-    for (FieldAverage& average : field.averages)
+    for (FieldAverage& average : field.averages) {
         average.offsetMs = medianFigure(byStroke[average.stroke]).value_or(average.offsetMs);
+        average.askedMs = 0;
+    }
     return field;
 }
 
@@ -116,10 +119,10 @@ FieldData ornaments(const TakeAnalysis& a) {
         mark.timeS = a.matched.hits[static_cast<std::size_t>(grace.hit)].timeS;
         mark.aheadMs = 1e3 * (shown->timeS - mark.timeS);
         mark.relativeDb += grace.levelDb - main->second->levelDb;
-        mark.leanMs = 0;
+        mark.leanMs = mark.askedMs = 0;
         graces.emplace_back(row, mark);
     }
-    forEachMark(field, [&](FieldMark& mark) { mark.faded = !hasGrace(mark.stroke), mark.leanMs = 0; });
+    forEachMark(field, [&](FieldMark& mark) { mark.faded = !hasGrace(mark.stroke), mark.leanMs = mark.askedMs = 0; });
     for (auto& [row, mark] : graces) field.rows[row].push_back(mark);
     return field;
 }

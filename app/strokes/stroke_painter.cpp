@@ -16,8 +16,16 @@ QColor StrokePainter::colour(Lean lean) const {
     return m_theme.ink;
 }
 
-void StrokePainter::target(const QPointF& foot, double height) const {
+void StrokePainter::target(const QPointF& foot, double height, double lean) const {
     const double half = 1.7 * m_width;
+    if (lean != 0) {
+        const QPointF side(half, 0);
+        const QPointF top = foot + QPointF(lean, -height);
+        m_painter.setPen(Qt::NoPen);
+        m_painter.setBrush(m_theme.target);
+        m_painter.drawPolygon(QPolygonF({foot - side, top - side, top + side, foot + side}));
+        return;
+    }
     const QRectF bar(foot.x() - half, foot.y() - height, 2 * half, height);
     // Hundreds of small bars stand in a field: rounding their corners would take most of its repaint and not be seen.
     constexpr double kRoundedFrom = 5.5;

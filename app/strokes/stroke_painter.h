@@ -13,8 +13,8 @@ class StrokePainter {
     StrokePainter(QPainter& painter, const Theme& theme, double width)
         : m_painter(painter), m_theme(theme), m_width(width) {}
 
-    /// The pale bar of a written stroke.
-    void target(const QPointF& foot, double height) const;
+    /// The pale bar of a written stroke; `lean`: how far its top is asked for beside the click, in pixels.
+    void target(const QPointF& foot, double height, double lean = 0) const;
     /// `faded`: steps back behind what the eye should find.
     void stroke(const StrokeShape& shape, bool faded = false) const;
     /// A stroke that was heard in the sound of another one: only a foot, joined to the other's.

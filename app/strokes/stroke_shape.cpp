@@ -16,13 +16,14 @@ double strokeLean(double offsetMs, const StrokeScale& scale) {
     return scale.reach * std::clamp(offsetMs / scale.fullLeanMs, -1.0, 1.0);
 }
 
-StrokeShape shapeStroke(const QPointF& foot, double offsetMs, double relativeDb, Limb limb, const StrokeScale& scale) {
+StrokeShape shapeStroke(const QPointF& foot, double offsetMs, double relativeDb, Limb limb, const StrokeScale& scale,
+                        double askedMs) {
     StrokeShape shape;
     shape.foot = foot;
     shape.tip = {foot.x() + strokeLean(offsetMs, scale), foot.y() - strokeHeight(relativeDb, scale)};
     shape.beyondScale = std::abs(offsetMs) > scale.fullLeanMs;
-    if (offsetMs <= -scale.noticeMs) shape.lean = Lean::Early;
-    if (offsetMs >= scale.noticeMs) shape.lean = Lean::Late;
+    if (offsetMs - askedMs <= -scale.noticeMs) shape.lean = Lean::Early;
+    if (offsetMs - askedMs >= scale.noticeMs) shape.lean = Lean::Late;
     shape.footKind = footOf(limb);
     return shape;
 }

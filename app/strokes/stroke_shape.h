@@ -35,8 +35,9 @@ struct StrokeShape {
 /// Sideways movement of the tip for an offset, plus to the right (late).
 [[nodiscard]] double strokeLean(double offsetMs, const StrokeScale& scale);
 
+/// It is early or late against what is asked, and leans against the click.
 [[nodiscard]] StrokeShape shapeStroke(const QPointF& foot, double offsetMs, double relativeDb, Limb limb,
-                                      const StrokeScale& scale);
+                                      const StrokeScale& scale, double askedMs = 0);
 
 [[nodiscard]] Foot footOf(Limb limb);
 

@@ -29,7 +29,9 @@ void LiveTake::show(const Hit& hit, const LiveStroke& found) {
     mark.stroke = found.stroke;
     mark.place = written.at.toDouble() / m_exercise.length().toDouble();
     mark.slot = m_slots[index];
-    mark.offsetMs = mark.leanMs = found.offsetMs;
+    mark.offsetMs = found.offsetMs;
+    mark.askedMs = found.askedMs;
+    mark.leanMs = found.offsetMs + found.askedMs;
     mark.relativeDb = hit.levelDb - m_reference.of(written.voice);
     mark.targetDb = targetDb(m_exercise, written);
     mark.limb = written.limb;

@@ -36,6 +36,7 @@ TakePlan Recorder::planNow() const {
     const Exercise& page = m_with.stand.exercise();
     TakePlan plan;
     plan.exercise = page;
+    plan.exercise.twoLevels |= settings.twoLevels;
     plan.click = clickPlanOf(settings, m_with.stand.ladder().tempoBpm, page);
     plan.clickGain = settings.clickGain;
     plan.openEnded = settings.barsPerTake == 0 && !isLesson(page);
@@ -54,7 +55,7 @@ TakeRecord Recorder::recordNow(const TakePlan& plan) const {
     take.sampleRate = m_with.input.sampleRate();
     take.startedAt = stampOf(QDateTime::currentDateTime());
     take.device = m_with.input.name().toStdString();
-    take.profile = m_with.setup.settings().profile;
+    take.profile = m_with.limits.profileFor(plan.exercise);
     take.ladder = m_with.stand.ladder().ladder;
     take.simulated = m_with.input.isSimulated() && !m_simulatedCounts;
     take.frame.anchor = anchorOf(m_loop);

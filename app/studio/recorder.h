@@ -4,6 +4,7 @@
 #include <QTimer>
 #include <functional>
 
+#include "studio/limit_book.h"
 #include "studio/calibrations.h"
 #include "studio/input_watch.h"
 #include "studio/pad_kits.h"
@@ -32,6 +33,7 @@ class Recorder : public QObject {
         const PadKits& padKits;
         TakeRun& run;
         Setup& setup;
+        const LimitBook& limits;
         const Stand& stand;
         Playback& playback;
         const DataFolder& folder;

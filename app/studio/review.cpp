@@ -16,7 +16,7 @@ struct OpenedTake {
 };
 
 Result<OpenedTake> openFrom(const TakeArchive& archive, const DataFolder& folder, qint64 id,
-                            const std::optional<ProfileKind>& today = {}) {
+                            const std::optional<Profile>& today = {}) {
     auto found = archive.find(id, today);
     if (!found) return tl::unexpected(found.error());
     auto view = std::make_shared<TakeView>();
@@ -25,6 +25,7 @@ Result<OpenedTake> openFrom(const TakeArchive& archive, const DataFolder& folder
     view->analysis = analyzeTake(take.exercise, take.frame, {take.hits, take.trace}, found->plan);
     if (found->day) {
         view->analysis.gates = std::move(found->day->gates);
+        poolGates(view->analysis, found->plan.history);
         view->analysis.verdict = found->day->verdict;
     }
     if (!take.file.empty()) view->soundFile = QString::fromStdString((folder.takes() / take.file).string());
@@ -114,9 +115,8 @@ void Review::judgeAgain() {
     if (!m_take || m_take->id == 0 || m_with.stand.isFixed())
         return m_with.notices.say(tr("Only a take of the log can be judged again."));
     m_with.worker.run(
-        [id = m_take->id, archive = m_with.archive, folder = m_with.folder, today = m_with.setup.settings().profile] {
-            return openFrom(archive, folder, id, today);
-        },
+        [id = m_take->id, archive = m_with.archive, folder = m_with.folder,
+         today = m_with.limits.profileFor(m_take->stored.exercise)] { return openFrom(archive, folder, id, today); },
         [this](const Result<OpenedTake>& again) {
             if (!again) return m_with.notices.complain(again.error());
             show(again->take, nullptr);
@@ -126,7 +126,7 @@ void Review::judgeAgain() {
 
 void Review::openRecording(const QString& file, const OutsideStart& start) {
     const Stand& stand = m_with.stand;
-    const CoachPlan coach{profileOf(m_with.setup.settings().profile), stand.ladder().ladder, stand.history()};
+    const CoachPlan coach{m_with.limits.profileFor(stand.exercise()), stand.ladder().ladder, stand.history()};
     m_with.worker.run([outside = OutsideTake{file, stand.exercise(), start}, coach,
                        kit = m_with.lessons.kit()] { return hearOutside(outside, coach, kit); },
                       [this](const Result<TakePtr>& take) {

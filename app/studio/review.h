@@ -5,8 +5,8 @@
 #include <optional>
 
 #include "studio/lessons.h"
+#include "studio/limit_book.h"
 #include "studio/next_step.h"
-#include "studio/setup.h"
 #include "studio/take_view.h"
 #include "upbeat/logbook/take_archive.h"
 
@@ -31,7 +31,7 @@ class Review : public QObject {
         const TakeArchive& archive;
         Stand& stand;
         const Lessons& lessons;
-        const Setup& setup;
+        const LimitBook& limits;
         Worker& worker;
         Notices& notices;
     };

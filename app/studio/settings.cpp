@@ -27,6 +27,7 @@ PracticeSettings readSettings(QSettings& store) {
     s.inputChosen = value("inputChosen", store.contains(QStringLiteral("input"))).toBool();
     s.input = inputFromText(value("input", {}).toString().toStdString());
     s.profile = profileFromName(value("profile", {}).toString().toStdString()).value_or(d.profile);
+    s.twoLevels = value("twoLevels", d.twoLevels).toBool();
     s.latencyMs = std::clamp(value("latencyMs", d.latencyMs).toDouble(), -500.0, 500.0);
     s.careShown = value("careShown", d.careShown).toBool();
     return s;
@@ -50,6 +51,7 @@ void writeSettings(QSettings& store, const PracticeSettings& s) {
     put("input", QString::fromStdString(toText(s.input)));
     put("inputChosen", s.inputChosen);
     put("profile", QString::fromUtf8(toName(s.profile).data()));
+    put("twoLevels", s.twoLevels);
     put("latencyMs", s.latencyMs);
     put("careShown", s.careShown);
 }

@@ -35,6 +35,7 @@ struct PracticeSettings {
     InputId input;
     bool inputChosen = false;  ///< By the player; before that the sound check is offered.
     ProfileKind profile = ProfileKind::Practice;
+    bool twoLevels = false;  ///< Of every exercise: accents and the rest.
     double latencyMs = 0;
     bool careShown = false;  ///< The note on hearing and strain has been read.
 

@@ -229,7 +229,7 @@ void SoundCheck::takeProof() {
     Proof proof;
     proof.anchor = take.frame.anchor.kind;
     if (take.frame.bars > 0 && !take.hits.empty()) {
-        const TakeAnalysis a = analyzeTake(take.exercise, take.frame, {take.hits, {}}, {practiceProfile(), {}, {}});
+        const TakeAnalysis a = analyzeTake(take.exercise, take.frame, {take.hits, {}}, {Profile(), {}, {}});
         proof.strokes = static_cast<int>(a.matched.strokes.size());
         proof.placementMs = a.measures.timing.placementMs;
         proof.spreadMs = a.measures.timing.spreadMs;

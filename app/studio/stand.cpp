@@ -86,6 +86,11 @@ void Stand::setGoal(double bpm) {
     saveLadder();
 }
 
+void Stand::setCleanNeeded(int takes) {
+    m_ladder.ladder.cleanNeeded = std::clamp(takes, 1, kMostCleanNeeded);
+    saveLadder();
+}
+
 void Stand::isolate(const Span& span) {
     if (!isFixed() && !isPart()) put(titled(drillFor(m_exercise, span), m_exercise));
 }

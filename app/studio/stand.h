@@ -33,6 +33,8 @@ class Stand : public QObject {
     [[nodiscard]] std::vector<RungTake> history() const;
     void setTempo(double bpm);
     void setGoal(double bpm);
+    /// Takes on a rung before the next one, 1 to kMostCleanNeeded.
+    void setCleanNeeded(int takes);
     /// The logbook has changed under it.
     void readLadderAgain();
 

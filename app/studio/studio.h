@@ -39,6 +39,7 @@ class Studio {
     [[nodiscard]] const DataFolder& folder() const { return m_folder; }
     [[nodiscard]] Notices& notices() { return m_notices; }
     [[nodiscard]] Setup& setup() { return m_setup; }
+    [[nodiscard]] LimitBook& limits() { return m_limits; }
     [[nodiscard]] Shelf& shelf() { return m_shelf; }
     [[nodiscard]] Stand& stand() { return m_stand; }
     [[nodiscard]] Manuscript& manuscript() { return m_manuscript; }
@@ -74,6 +75,7 @@ class Studio {
     std::unique_ptr<Logbook> m_logbook;
     TakeArchive m_archive;
     Setup m_setup;
+    LimitBook m_limits;
     AudioInput m_input;
     TakeRun m_run;
     Calibrations m_calibrations;

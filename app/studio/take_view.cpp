@@ -55,6 +55,18 @@ QString soundInWords(const MatchedTake& take) {
     return words.join(QLatin1Char('\n'));
 }
 
+QString untoldFeelInWords(const TakeAnalysis& a) {
+    QStringList voices;
+    for (const AskedPlacement& asked : a.matched.exercise.placements) {
+        const auto isIt = [&asked](const FeelPlayed& feel) { return feel.voice == asked.voice; };
+        const auto& told = a.measures.feel;
+        if (asked.voice && std::none_of(told.begin(), told.end(), isIt)) voices << inWords(words::nameOf(*asked.voice));
+    }
+    if (voices.isEmpty()) return {};
+    return inWords(UPBEAT_TEXT("Not told, for on one microphone it sounds with others: the feel of the %1."))
+        .arg(voices.join(QStringLiteral(", ")));
+}
+
 QStringList factsInWords(const TakeView& view) {
     QStringList facts{anchorInWords(view.stored), padGhostsInWords(view.stored.padGhosts)};
     facts.removeAll(QString());

@@ -25,6 +25,8 @@ void measureFresh(TakeView& view, const CoachPlan& coach, const TaughtKit& kit);
 [[nodiscard]] QStringList factsInWords(const TakeView& view);
 /// What else the microphone heard, a sentence a line: a gain that rides, sounds that are no strokes. Empty otherwise.
 [[nodiscard]] QString soundInWords(const MatchedTake& take);
+/// Which voices are asked for beside the click and could not be told. Empty otherwise.
+[[nodiscard]] QString untoldFeelInWords(const TakeAnalysis& analysis);
 /// "2 double triggers left out, 1 shaken pad left out"; empty where there were none.
 [[nodiscard]] QString padGhostsInWords(const PadGhosts& ghosts);
 

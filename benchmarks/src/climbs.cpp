@@ -84,7 +84,7 @@ double bestFixedPolicy(const Exercise& exercise, const Learner& learner, const L
                 practise(trained, tempo);
                 if (take % trained.takesADay == 0) rest(trained);
                 if (take % each != 0) continue;
-                const bool clean = truthOf(playerAt(trained, tempo), exercise, tempo, practiceProfile()).clean;
+                const bool clean = truthOf(playerAt(trained, tempo), exercise, tempo, Profile()).clean;
                 tempo = std::clamp(tempo + (clean ? step : -step), kSlowestTempo, ladder.goalBpm);
             }
             best = std::max(best, trained.ceilingBpm);

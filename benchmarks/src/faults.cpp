@@ -50,7 +50,7 @@ std::vector<Finding> findingsOf(const Exercise& e, const Character& c, std::opti
     Performance p = perform(e, Bpm(100), kPasses, c, seed);
     if (missing) std::erase_if(p.hits, [&](const PlayedHit& h) { return h.stroke == *missing && h.pass % 5 != 0; });
     const TakeFrame frame{100, 1.0, kPasses * e.bars, 0, false, {}};
-    return analyzeTake(e, frame, {hitsWithVoices(p, 1.0), {}}, {practiceProfile(), ladderOf(e), {}}).findings;
+    return analyzeTake(e, frame, {hitsWithVoices(p, 1.0), {}}, {Profile(), ladderOf(e), {}}).findings;
 }
 
 /// One to three faults of different kinds; two of one kind would add up or cancel.

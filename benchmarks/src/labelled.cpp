@@ -67,7 +67,7 @@ Result<LabelledTake> readLabelled(const std::filesystem::path& folder) {
         clicks = clickMarks(plan, frame.firstBeatS, take.durationS);
     }
     const auto hits = detectHits(sound->view(), sound->sampleRate, std::move(clicks));
-    take.analysis = analyzeTake(*pattern, frame, hits, {practiceProfile(), ladderOf(*pattern), {}});
+    take.analysis = analyzeTake(*pattern, frame, hits, {Profile(), ladderOf(*pattern), {}});
     take.analysisS = std::chrono::duration<double>(std::chrono::steady_clock::now() - start).count();
     return take;
 }

@@ -51,7 +51,7 @@ LabelledTake simulateLabelled(const Exercise& exercise, double tempoBpm, int bar
     const TakeFrame frame{tempoBpm, rendered.firstBeatS, passes * exercise.bars, 0, false, {}};
     const auto start = std::chrono::steady_clock::now();
     const auto hits = detectHits(rendered.sound.view(), rendered.sound.sampleRate);
-    take.analysis = analyzeTake(exercise, frame, hits, {practiceProfile(), ladderOf(exercise), {}});
+    take.analysis = analyzeTake(exercise, frame, hits, {Profile(), ladderOf(exercise), {}});
     take.analysisS = std::chrono::duration<double>(std::chrono::steady_clock::now() - start).count();
     return take;
 }

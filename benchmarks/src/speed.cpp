@@ -63,7 +63,7 @@ Table speedTable() {
     TakeAnalysis analysis;
     const TakeFrame frame{kTempo, 0, 300, 0, false, {}};
     const double restS = secondsOf([&] {
-        analysis = analyzeTake(exercise, frame, hits, {practiceProfile(), ladderOf(exercise), {}});
+        analysis = analyzeTake(exercise, frame, hits, {Profile(), ladderOf(exercise), {}});
     });
     const auto generalS = generalDetectorS(samples);
     struct rusage usage {};

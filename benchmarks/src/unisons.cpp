@@ -81,8 +81,8 @@ UnisonScore play(const Apart& apart, const Recording& recording) {
     const RenderedTake take = render(perform(page, tempo, kPasses, player, recording.kitSeed + 3),
                                      kPasses * passDurationS(page, tempo), recording);
     const TakeFrame frame{tempo.value(), take.firstBeatS, kPasses * page.bars, 0, false, {}};
-    const auto analysis = analyzeTake(page, frame, listenTo(take.sound.view(), take.sound.sampleRate),
-                                      {practiceProfile(), ladderOf(page), {}});
+    const auto analysis =
+        analyzeTake(page, frame, listenTo(take.sound.view(), take.sound.sampleRate), {Profile(), ladderOf(page), {}});
     return scoreUnisons(take, analysis.matched, apart.voice);
 }
 

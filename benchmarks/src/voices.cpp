@@ -51,7 +51,7 @@ void scoreOne(const Exercise& e, const Recording& recording, VoiceScore& score) 
     const TakeFrame frame{tempo, take.firstBeatS, kPasses * e.bars, 0, false, {}};
     const auto start = std::chrono::steady_clock::now();
     const auto analysis = analyzeTake(e, frame, toldApart(e, listenTo(take.sound.view(), take.sound.sampleRate), kit),
-                                      {practiceProfile(), ladderOf(e), {}});
+                                      {Profile(), ladderOf(e), {}});
     score.workS += std::chrono::duration<double>(std::chrono::steady_clock::now() - start).count();
     score.soundS += take.sound.durationS();
     score.strokes += static_cast<int>(take.hits.size());

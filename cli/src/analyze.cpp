@@ -4,6 +4,7 @@
 #include <cstdio>
 #include <memory>
 
+#include "asked.h"
 #include "commands.h"
 #include "find_start.h"
 #include "hear.h"
@@ -24,7 +25,7 @@ struct Options : TakeOptions {
     int bars = 0;
     double latencyMs = 0;
     double swing = 0;
-    std::string profile = "practice";
+    AskedOptions gates;
     bool clickBleed = false;
     std::string kit;
     std::string json;
@@ -125,6 +126,8 @@ Exit run(Options o) {
     auto pattern = readPattern(o.pattern);
     if (!pattern) return complain(pattern.error(), Exit::Unreadable);
     *pattern = swungAs(*std::move(pattern), o.swing);
+    const auto profile = o.gates.read(*pattern);
+    if (!profile) return complain(profile.error(), Exit::Unreadable);
     const auto kit = kitFor(o, *pattern);
     if (!kit) return kit.error();
     const auto found = settleStart(o, *asked, *pattern);
@@ -145,7 +148,7 @@ Exit run(Options o) {
     const int bars = o.bars > 0 ? o.bars : barsPlayed(*pattern, o.tempo, start, heard->take.hits);
     if (bars == 0) return nothing("nothing is heard after the first beat");
     CoachPlan plan;
-    plan.profile = profileOf(profileFromName(o.profile).value_or(ProfileKind::Practice));
+    plan.profile = *profile;
     plan.ladder = ladderOf(*pattern);
     TakeFrame frame{o.tempo, o.firstBeat, bars, o.latencyMs * 1e-3, o.clickBleed, {}};
     if (*found && (*found)->by == StartBy::Strokes) frame.anchor.kind = AnchorKind::None;
@@ -168,8 +171,7 @@ void addAnalyze(CLI::App& app, std::function<Exit()>& chosen) {
     command->add_option("--bars", options->bars, "Bars played; default: to the last stroke");
     command->add_option("--latency-ms", options->latencyMs, "Taken off every onset");
     command->add_option("--swing", options->swing, "Swing ratio asked for, instead of the pattern's");
-    command->add_option("--profile", options->profile, "What the gates ask")
-        ->check(CLI::IsMember({"practice", "performance"}));
+    options->gates.addTo(*command);
     command->add_flag("--click-bleed", options->clickBleed, "The click is audible in the take");
     command->add_option("--kit", options->kit, "Tells the drums apart; written by teach");
     command->add_option("--json", options->json, "Write the analysis there; - is standard output");

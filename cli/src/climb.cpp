@@ -2,6 +2,7 @@
 
 #include <memory>
 
+#include "asked.h"
 #include "commands.h"
 #include "upbeat/formats/atomic_file.h"
 #include "upbeat/formats/learner_json.h"
@@ -18,7 +19,7 @@ struct Options {
     int takes = 0;
     std::uint64_t seed = 1;
     bool rendered = false;
-    std::string profile = "practice";
+    AskedOptions asked;
     std::string json;
 };
 
@@ -31,9 +32,11 @@ Exit run(const Options& o) {
     if (!exercise) return complain(exercise.error(), Exit::Unreadable);
     const auto learner = readLearner(o.learner);
     if (!learner) return complain(learner.error(), Exit::Unreadable);
+    const auto profile = o.asked.read(*exercise);
+    if (!profile) return complain(profile.error(), Exit::Unreadable);
     ClimbPlan plan;
     plan.ladder = ladderOf(*exercise);
-    plan.profile = profileOf(profileFromName(o.profile).value_or(ProfileKind::Practice));
+    plan.profile = *profile;
     plan.takes = o.takes;
     plan.seed = o.seed;
     plan.rendered = o.rendered;
@@ -57,8 +60,7 @@ void addClimb(CLI::App& app, std::function<Exit()>& chosen) {
     command->add_option("--takes", options->takes, "Takes to play at most")->required();
     command->add_option("--seed", options->seed, "The same seed plays the same takes")->required();
     command->add_flag("--rendered", options->rendered, "Through sound and detector, not from the hits");
-    command->add_option("--profile", options->profile, "What the gates ask")
-        ->check(CLI::IsMember({"practice", "performance"}));
+    options->asked.addTo(*command);
     command->add_option("--json", options->json, "Write the climb there; - is standard output");
     command->callback([options, &chosen] { chosen = [options] { return run(*options); }; });
 }

@@ -33,6 +33,7 @@ std::string hitsAsText(const TakeAnalysis& a) {
             if (!hit.voice) entry["voice"] = toName(s.stroke.voice);
             entry["note"] = noteToJson(a.matched, s.written);
             entry["offset_ms"] = rounded(s.offsetMs);
+            if (s.askedMs != 0) entry["asked_ms"] = rounded(s.askedMs);
             entry["class"] = toName(soundedLevel(a.measures.balance, hit.levelDb, s.stroke.level));
             for (std::size_t k = 1; k < found->second.size(); ++k)
                 entry["with"].push_back(noteToJson(a.matched, found->second[k]->written));
@@ -92,8 +93,10 @@ json findingToJson(const Exercise& e, const Finding& f) {
 }
 
 json gateToJson(const Gate& gate) {
-    return {{"name", toName(gate.kind)}, {"measured", toJson(gate.measured)}, {"limit", rounded(gate.limit)},
-            {"at_least", gate.atLeast},  {"unit", unitOf(gate.kind)},         {"state", toName(gate.state)}};
+    json entry{{"name", toName(gate.kind)}, {"measured", toJson(gate.measured)}, {"limit", rounded(gate.limit)},
+               {"at_least", gate.atLeast},  {"unit", unitOf(gate.kind)},         {"state", toName(gate.state)}};
+    if (gate.ownLimit) entry["own_limit"] = true;
+    return entry;
 }
 
 json readingToJson(const StartReading& reading) {

@@ -79,6 +79,23 @@ void readStrokesAndSpans(const JsonReader& reader, Exercise& e) {
     });
 }
 
+/// "behind" is minus for what is asked ahead of the click.
+void readPlacements(const JsonReader& reader, Exercise& e) {
+    reader.each("placements", [&](const JsonReader& entry) {
+        AskedPlacement placement;
+        if (entry.has("voice")) placement.voice = named<Voice>(entry, "voice", voiceFromName, Voice::Pad);
+        placement.ofBeat = entry.has("percent_behind");
+        placement.amount = entry.number(placement.ofBeat ? "percent_behind" : "ms_behind", 0);
+        e.placements.push_back(placement);
+    });
+}
+
+nlohmann::json placementToJson(const AskedPlacement& placement) {
+    nlohmann::json json{{placement.ofBeat ? "percent_behind" : "ms_behind", placement.amount}};
+    if (placement.voice) json["voice"] = toName(*placement.voice);
+    return json;
+}
+
 Exercise fromReader(const JsonReader& reader) {
     Exercise e;
     e.id = reader.text("id", "", true);
@@ -98,6 +115,8 @@ Exercise fromReader(const JsonReader& reader) {
     const JsonReader tempo = reader.child("tempo");
     e.tempo = {tempo.number("start", 60), tempo.number("goal", 100), tempo.number("step", 4)};
     readStrokesAndSpans(reader, e);
+    readPlacements(reader, e);
+    e.twoLevels = reader.integer("levels", 3) == 2;
     if (reader.text("counting", "letters") == "numbers") e.counting = Counting::Numbers;
     reader.each("words", [&](const JsonReader& entry) {
         std::vector<std::string> words;
@@ -135,6 +154,8 @@ std::string toJson(const Exercise& e) {
     if (e.feel.byTempo) json["feel"]["by_tempo"] = true;
     if (e.counting == Counting::Numbers) json["counting"] = "numbers";
     for (const auto& [parts, words] : e.words) json["words"].push_back(words);
+    for (const AskedPlacement& placement : e.placements) json["placements"].push_back(placementToJson(placement));
+    if (e.twoLevels) json["levels"] = 2;
     for (const FreeSpan& span : e.freeSpans)
         json["free_spans"].push_back({{"from", span.from.toString()}, {"to", span.to.toString()}});
     for (const Swell& swell : e.swells)

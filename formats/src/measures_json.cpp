@@ -22,6 +22,12 @@ json pulseToJson(const Exercise& e, const PulseChange& p) {
             {"before_ms", toJson(p.beforeMs)},   {"across_ms", toJson(p.acrossMs)},   {"after_ms", toJson(p.afterMs)}};
 }
 
+json feelToJson(const FeelPlayed& feel) {
+    return {{"voice", feel.voice ? json(toName(*feel.voice)) : json(nullptr)},
+            {"asked_ms", rounded(feel.askedMs)},
+            {"away_ms", toJson(feel.awayMs)}};
+}
+
 json dynamicToJson(const DynamicPlayed& d) {
     return {{"swell", d.swell}, {"level_db", toJson(d.levelDb)}, {"written_db", d.writtenDb}};
 }
@@ -110,6 +116,7 @@ json measuresToJson(const TakeAnalysis& a) {
                                           {"inside_ms", toJson(m.ornaments->insideMs)},
                                           {"grace_level_db", toJson(m.ornaments->graceLevelDb)}}
                                    : json(nullptr);
+    out["feel"] = listToJson(m.feel, feelToJson);
     out["breaks"] = listToJson(a.matched.breaks, [](const Break& b) {
         return json{{"at_s", rounded(b.atS)}, {"beats", b.beats}, {"strokes", b.strokes}};
     });

@@ -218,7 +218,7 @@ MidiFile toMidi(const Exercise& e) {
     file.endTick = length;
     for (const WrittenStroke& w : writeOut(e, tempo, 1)) {
         const Stroke& stroke = e.strokes[static_cast<std::size_t>(w.stroke)];
-        auto tick = std::llround(w.gridS * ticksPerS);
+        auto tick = std::llround((w.gridS + w.askedS) * ticksPerS);
         if (tick < 0) tick += length;  // a grace note of the first stroke: the phrase is a loop
         file.notes.push_back(
             {tick, 9, keyOf(stroke.voice), w.role == Role::Grace ? velocityOf(Level::Ghost) : velocityOf(e, stroke)});
@@ -237,6 +237,7 @@ std::vector<std::string> lossesInMidi(const Exercise& e) {
     if (any([](const Stroke& s) { return s.anchor; }) || !e.freeSpans.empty())
         losses.emplace_back("anchors and free spans");
     if (e.feel.isSwung()) losses.emplace_back("swing is written as it sounds");
+    if (!e.placements.empty()) losses.emplace_back("placement is written as it sounds");
     if (!e.swells.empty()) losses.emplace_back("swells and dynamics are single velocities");
     return losses;
 }

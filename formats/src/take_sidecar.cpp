@@ -1,4 +1,5 @@
 #include "upbeat/formats/take_sidecar.h"
+#include "upbeat/formats/limits_json.h"
 
 #include "json_reader.h"
 #include "upbeat/formats/atomic_file.h"
@@ -82,7 +83,8 @@ TakeRecord recordFrom(const JsonReader& reader, Exercise exercise) {
     take.frame.clickBleed = reader.flag("click_heard", false);
     take.durationS = reader.number("duration_s", 0);
     take.device = reader.text("device");
-    take.profile = profileFromName(reader.text("profile")).value_or(take.profile);
+    take.profile.kind = profileFromName(reader.text("profile")).value_or(take.profile.kind);
+    if (reader.has("limits")) take.profile.own = ownLimitsFromJson(reader.child("limits").value().dump());
     take.startedAt = reader.text("started_at");
     take.sampleRate = reader.integer("sample_rate", 48000);
     take.recovered = reader.flag("recovered", false);
@@ -129,7 +131,7 @@ std::string toJson(const TakeRecord& take) {
         {"click_heard", take.frame.clickBleed},
         {"duration_s", take.durationS},
         {"device", take.device},
-        {"profile", toName(take.profile)},
+        {"profile", toName(take.profile.kind)},
         {"started_at", take.startedAt},
         {"sample_rate", take.sampleRate},
         {"recovered", take.recovered},
@@ -142,6 +144,7 @@ std::string toJson(const TakeRecord& take) {
         {"damaged", damaged},
         {"hits", jsonOf(take.hits)},
     };
+    if (!take.profile.own.empty()) json["limits"] = nlohmann::json::parse(toJson(take.profile.own));
     if (const auto& ladder = take.ladder)
         json["ladder"] = {{"start", ladder->startBpm},
                           {"goal", ladder->goalBpm},

@@ -17,7 +17,8 @@ constexpr const char* kPrefix = "upbeat-";
 
 /// Settings of the text form that MusicXML has no words for.
 bool isOfTheHead(std::string_view key) {
-    return key == "tags" || key == "tempo" || key == "free" || key == "swell" || key == "count";
+    return key == "tags" || key == "tempo" || key == "free" || key == "swell" || key == "count" || key == "placed" ||
+           key == "levels";
 }
 
 }  // namespace
@@ -71,6 +72,8 @@ void apply(const OwnFields& own, Exercise& e) {
     e.freeSpans = own.head.freeSpans;
     e.counting = own.head.counting;
     e.words = own.head.words;
+    e.placements = own.head.placements;
+    e.twoLevels = own.head.twoLevels;
     if (own.hasTempo) e.tempo = own.head.tempo;
 }
 

@@ -182,9 +182,16 @@ const Migration kPooledVerdict{
     "ALTER TABLE verdict ADD COLUMN takes_to_go INTEGER",
 };
 
-const std::array<const Migration*, 8>& migrations() {
-    static const std::array<const Migration*, 8> all{&kFirst,           &kVoices, &kFaintHits,     &kDayOfTheTake,
-                                                     &kVerdictOfTheDay, &kAnchor, &kForeignSounds, &kPooledVerdict};
+// Limits that somebody has set instead of those of the profile.
+const Migration kOwnLimits{
+    "ALTER TABLE take ADD COLUMN limits TEXT NOT NULL DEFAULT ''",
+    "ALTER TABLE gate ADD COLUMN own_limit INTEGER NOT NULL DEFAULT 0",
+};
+
+const std::array<const Migration*, 9>& migrations() {
+    static const std::array<const Migration*, 9> all{&kFirst,         &kVoices,          &kFaintHits,
+                                                     &kDayOfTheTake,  &kVerdictOfTheDay, &kAnchor,
+                                                     &kForeignSounds, &kPooledVerdict,   &kOwnLimits};
     return all;
 }
 

@@ -88,7 +88,7 @@ Result<void> TakeArchive::rebuildLadders() const {
     return {};
 }
 
-Result<TakeArchive::Found> TakeArchive::find(qint64 id, const std::optional<ProfileKind>& today) const {
+Result<TakeArchive::Found> TakeArchive::find(qint64 id, const std::optional<Profile>& today) const {
     const auto logbook =
         Logbook::open(m_folder.logbook(), m_folder.mayWrite() ? LogbookAccess::Writing : LogbookAccess::Reading);
     if (!logbook) return tl::unexpected(logbook.error());
@@ -112,7 +112,7 @@ Result<TakeArchive::Found> TakeArchive::find(qint64 id, const std::optional<Prof
 Result<CoachPlan> coachPlanOf(const Logbook& logbook, const TakeRecord& take, const std::optional<TakeMoment>& moment) {
     const LadderRepository ladders(logbook);
     CoachPlan plan;
-    plan.profile = profileOf(take.profile);
+    plan.profile = take.profile;
     plan.ladder = take.ladder.value_or(ladderOf(take.exercise));
     if (!take.ladder) {
         const auto saved = ladders.find(take.exercise.id);

@@ -1,6 +1,7 @@
 #include "take_rows.h"
 
 #include "take_blobs.h"
+#include "upbeat/formats/limits_json.h"
 #include "upbeat/formats/take_sidecar.h"
 #include "verdict_rows.h"
 
@@ -60,7 +61,8 @@ std::vector<Cell> cellsOf(const TakeRecord& take) {
                             {"duration_s", take.durationS},
                             {"sample_rate", take.sampleRate},
                             {"device", toQt(take.device)},
-                            {"profile", toQt(toName(take.profile))},
+                            {"profile", toQt(toName(take.profile.kind))},
+                            {"limits", toQt(toJson(take.profile.own))},
                             {"file", toQt(take.file)},
                             {"recovered", take.recovered},
                             {"note", toQt(take.note)},
@@ -95,7 +97,8 @@ TakeRecord recordFrom(const Row& row, Exercise exercise) {
     take.durationS = row.number("duration_s");
     take.sampleRate = row.whole("sample_rate");
     take.device = row.text("device");
-    take.profile = profileFromName(row.text("profile")).value_or(take.profile);
+    take.profile.kind = profileFromName(row.text("profile")).value_or(take.profile.kind);
+    take.profile.own = ownLimitsFromJson(row.text("limits"));
     take.file = row.text("file");
     take.recovered = row.flag("recovered");
     take.padGhosts = {row.whole("pad_doubles"), row.whole("pad_crosstalk")};

@@ -83,6 +83,7 @@ std::vector<Cell> cellsOf(const Gate& gate) {
             {"n", gate.measured.n},
             {"asked", gate.limit},
             {"at_least", gate.atLeast},
+            {"own_limit", gate.ownLimit},
             {"state", toQt(toName(gate.state))},
             {"stroke", gate.stroke ? QVariant(*gate.stroke) : QVariant()},
             {"who", nameOf(gate.who)}};
@@ -129,6 +130,7 @@ std::optional<Gate> gateFrom(const Row& row) {
               *state,
               std::nullopt,
               groupFrom(row.text("who"))};
+    gate.ownLimit = row.flag("own_limit");
     if (!row.at("stroke").isNull()) gate.stroke = row.whole("stroke");
     return gate;
 }

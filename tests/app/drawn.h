@@ -13,8 +13,7 @@ namespace upbeat::test {
 inline TakeAnalysis analysisOf(const char* id, int passes, const Character& c = {}, std::uint64_t seed = 1) {
     const Exercise e = *builtInExercise(id);
     const Performance p = perform(e, Bpm(100), passes, c, seed);
-    return analyzeTake(e, {100, 1.0, passes * e.bars, 0, false, {}}, hitsOf(p, 1.0),
-                       {practiceProfile(), ladderOf(e), {}});
+    return analyzeTake(e, {100, 1.0, passes * e.bars, 0, false, {}}, hitsOf(p, 1.0), {Profile(), ladderOf(e), {}});
 }
 
 inline QImage pictureOf(QWidget& widget, const QSize& size) {

@@ -46,7 +46,7 @@ class TestLive : public QObject {
         const auto hits = hitsOf(perform(e, Bpm(100), 4, {}, 3), 1.0);
         LiveTake live(e, 100, 4, 1.0, 0.0);
         live.add(hits);
-        const TakeAnalysis a = analyzeTake(e, {100, 1.0, 4, 0, false, {}}, hits, {practiceProfile(), ladderOf(e), {}});
+        const TakeAnalysis a = analyzeTake(e, {100, 1.0, 4, 0, false, {}}, hits, {Profile(), ladderOf(e), {}});
         for (const MatchedStroke& s : a.matched.strokes) {
             const auto& marks = live.marksOfPass(s.written.pass);
             const auto mark = std::find_if(marks.begin(), marks.end(),

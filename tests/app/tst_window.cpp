@@ -10,6 +10,7 @@
 #include <QTimer>
 
 #include "climb/climb_place.h"
+#include "climb/limit_editor.h"
 #include "look/finding_card.h"
 #include "look/look_place.h"
 #include "place/verdict_bar.h"
@@ -241,6 +242,75 @@ class TestWindow : public QObject {
         const double goal = stage.studio->stand().ladder().ladder.goalBpm;
         stage.key(Qt::Key_G);
         QCOMPARE(stage.studio->stand().ladder().ladder.goalBpm, goal + 4);
+    }
+
+    void takesAskedAreSetByOneKey() {
+        const Desk stage;
+        stage.key(Qt::Key_F5);
+        const auto asked = [&stage] { return stage.studio->stand().ladder().ladder.cleanNeeded; };
+        QCOMPARE(asked(), 3);
+        stage.key(Qt::Key_T);
+        stage.key(Qt::Key_T);
+        QCOMPARE(asked(), 5);
+        stage.key(Qt::Key_T);
+        QCOMPARE(asked(), 1);
+    }
+
+    void limitsOfOnesOwnAreSetInClimbAndBroughtBack() {
+        const Desk stage;
+        stage.key(Qt::Key_F5);
+        const double rung = stage.studio->stand().ladder().tempoBpm;
+        const auto asked = [&stage] {
+            const Profile profile = stage.studio->limits().profileFor(stage.studio->stand().exercise());
+            return profile.isOwn(GateKind::Spread) ? profile.limit(GateKind::Spread, 150) : 0.0;
+        };
+        auto* climb = qobject_cast<ClimbPlace*>(stage.window->place(MainWindow::Climb));
+        stage.key(Qt::Key_L);
+        QDoubleSpinBox* spread = climb->limitEditor()->fieldOf(GateKind::Spread);
+        QVERIFY(spread != nullptr && spread->hasFocus());
+        const double builtIn = spread->value();
+        stage.key(Qt::Key_Up);  // of the field, not of the ladder
+        QCOMPARE(asked(), builtIn + 0.5);
+        QCOMPARE(stage.studio->stand().ladder().tempoBpm, rung);
+        QVERIFY(spread->font().bold());
+        stage.key(Qt::Key_R);
+        QCOMPARE(asked(), 0.0);
+        QCOMPARE(spread->value(), builtIn);
+        stage.key(Qt::Key_Z, Qt::ControlModifier);
+        QCOMPARE(asked(), builtIn + 0.5);
+        stage.key(Qt::Key_A);
+        QVERIFY(climb->limitEditor()->isForAll());
+        QCOMPARE(spread->value(), builtIn);
+        stage.key(Qt::Key_Down);
+        QCOMPARE(stage.studio->limits().limits().all.at(GateKind::Spread), builtIn - 0.5);
+        QCOMPARE(asked(), builtIn + 0.5);  // that of the exercise comes first
+        stage.key(Qt::Key_L);
+        QVERIFY(!climb->limitEditor()->isVisible());
+        stage.key(Qt::Key_Up);
+        QVERIFY(stage.studio->stand().ladder().tempoBpm > rung);
+    }
+
+    void limitsArePassedOnAndATakeIsJudgedByThem() {
+        Desk stage;
+        LimitSet strict{"For the band", {{GateKind::Spread, 1}}, {}};
+        const QString file = stage.dir.filePath(QStringLiteral("band.json"));
+        stage.studio->limits().change(strict);
+        stage.studio->limits().saveAs(file);
+        QTRY_VERIFY_WITH_TIMEOUT(QFile::exists(file), 60000);
+        stage.studio->limits().change({});
+        stage.studio->limits().open(file);
+        QTRY_COMPARE_WITH_TIMEOUT(stage.studio->limits().limits(), strict, 60000);
+        stage.playOne();
+        const TakePtr& take = stage.studio->review().take();
+        QCOMPARE(take->stored.profile.own, strict.all);
+        QVERIFY(take->analysis.gates.front().ownLimit && take->analysis.gates.front().state == GateState::Missed);
+        stage.window.reset();  // and they are there again after a restart
+        stage.studio.reset();
+        stage.open(faulty());
+        QCOMPARE(stage.studio->limits().limits(), strict);
+        stage.studio->review().open(1);
+        QTRY_VERIFY_WITH_TIMEOUT(stage.studio->review().take() != nullptr, 60000);
+        QVERIFY(stage.studio->review().take()->analysis.evidence.front().gate.ownLimit);
     }
 
     void anExerciseIsFoundChosenAndSet() {

@@ -128,7 +128,7 @@ class TestEngine : public QObject {
         const TakeRecord& played = take.take;
         QCOMPARE(played.frame.bars, 4);
         const TakeAnalysis a =
-            analyzeTake(played.exercise, played.frame, played.hits, {practiceProfile(), ladderOf(played.exercise), {}});
+            analyzeTake(played.exercise, played.frame, played.hits, {Profile(), ladderOf(played.exercise), {}});
         QVERIFY(take.take.frame.damaged.empty());
         QVERIFY(a.matched.missed.size() <= 1);
         QVERIFY2(std::abs(a.measures.timing.placementMs->value - 6) < 0.3,

@@ -168,6 +168,11 @@ class TestCli : public QObject, private CliRoom {
             return json[QStringLiteral("gates")].toArray()[0].toObject()[QStringLiteral("limit")].toDouble();
         };
         QVERIFY(limit(with({QStringLiteral("--profile"), QStringLiteral("performance")})) < limit(with({})));
+        const QString own =
+            bytes("own.json", R"({"format":"upbeat-check/limits","version":1,"limits":{"spread":3.5}})");
+        const QJsonObject asked = with({QStringLiteral("--limits"), own});
+        QCOMPARE(limit(asked), 3.5);
+        QVERIFY(asked[QStringLiteral("gates")].toArray()[0].toObject()[QStringLiteral("own_limit")].toBool());
         QVERIFY(with({})[QStringLiteral("summary")][QStringLiteral("swing_ratio")].isNull());
         QVERIFY(!with({QStringLiteral("--swing"),
                        QStringLiteral("1")})[QStringLiteral("summary")][QStringLiteral("swing_ratio")]

@@ -133,7 +133,7 @@ class TestAnalyze : public QObject {
 
     void hostileHitsDoNotBreakIt() {
         const Exercise e = *builtInExercise("ghosted-backbeat");
-        const CoachPlan plan{practiceProfile(), ladderOf(e), {}};
+        const CoachPlan plan{Profile(), ladderOf(e), {}};
         std::vector<Hit> hits(3000, heard(1.5, -20, 60, 30));
         (void)analyzeTake(e, {100, 1.0, 4, 0, false, {}}, hits, plan);
         for (std::size_t i = 0; i < hits.size(); ++i) hits[i].timeS = 1.0 + 1e-4 * static_cast<double>(i);

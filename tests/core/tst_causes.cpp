@@ -199,7 +199,7 @@ class TestCauses : public QObject {
                 const auto fault = bench::planters()[kind](c, e, random);
                 if (!fault || fault->leftOut) continue;
                 const MatchedTake take = taken(e, c, 50 + kind);
-                const auto findings = findFaults(take, measure(take), practiceProfile());
+                const auto findings = findFaults(take, measure(take), Profile());
                 ++planted;
                 sentences += static_cast<int>(findings.size());
                 QVERIFY2(!findings.empty() && fault->isNamedBy(findings.front()),

@@ -17,7 +17,7 @@ MatchedTake taken(const char* id, double tempo, int passes, const Character& c, 
                      hitsOf(perform(e, Bpm(tempo), passes, c, seed), 1.0));
 }
 
-std::vector<Gate> gatesOf(const MatchedTake& take, const Profile& profile = practiceProfile()) {
+std::vector<Gate> gatesOf(const MatchedTake& take, const Profile& profile = Profile()) {
     return judge(take, measure(take), profile);
 }
 
@@ -49,10 +49,10 @@ class TestCoach : public QObject {
     Q_OBJECT
   private Q_SLOTS:
     void limitsGrowWithTheStepAndStayInBounds() {
-        const StepLimit limit{0.08, 6, 15};
-        QCOMPARE(limit.at(40), 6.0);
-        QCOMPARE(limit.at(100), 8.0);
-        QCOMPARE(limit.at(500), 15.0);
+        const Profile profile;
+        QCOMPARE(profile.limit(GateKind::Spread, 40), 6.0);
+        QCOMPARE(profile.limit(GateKind::Spread, 100), 8.0);
+        QCOMPARE(profile.limit(GateKind::Spread, 500), 15.0);
     }
 
     void aSteadyPlayerMeetsEveryGate_data() {
@@ -153,12 +153,12 @@ class TestCoach : public QObject {
         c.relativeDb = {-14, -8, 0};
         const MatchedTake take = taken("paradiddle-accents", 80, 16, c);
         QCOMPARE(find(gatesOf(take), GateKind::AccentTapGap)->state, GateState::Missed);
-        QCOMPARE(find(gatesOf(take, performanceProfile()), GateKind::AccentTapGap)->state, GateState::Met);
-        QCOMPARE(find(gatesOf(take, performanceProfile()), GateKind::Mistakes)->limit, 0.0);
+        QCOMPARE(find(gatesOf(take, Profile{ProfileKind::Performance}), GateKind::AccentTapGap)->state, GateState::Met);
+        QCOMPARE(find(gatesOf(take, Profile{ProfileKind::Performance}), GateKind::Mistakes)->limit, 0.0);
     }
 
     void gateNamesAreReadBack() {
-        for (int k = 0; k <= static_cast<int>(GateKind::Drift); ++k) {
+        for (int k = 0; k < kGateKinds; ++k) {
             const auto kind = static_cast<GateKind>(k);
             QCOMPARE(gateFromName(toName(kind)), kind);
             QVERIFY(!words::nameOf(kind).isEmpty() && !words::explained(kind).isEmpty());

@@ -16,7 +16,7 @@ std::vector<Finding> findingsOf(const char* id, double tempo, int passes, const 
     const Exercise e = *builtInExercise(id);
     const MatchedTake take =
         matchTake(e, {tempo, 1.0, passes * e.bars, 0, false, {}}, hitsOf(perform(e, Bpm(tempo), passes, c, seed), 1.0));
-    return findFaults(take, measure(take), practiceProfile());
+    return findFaults(take, measure(take), Profile());
 }
 
 const Finding* find(const std::vector<Finding>& findings, FindingKind kind) {
@@ -58,7 +58,7 @@ class TestFindings : public QObject {
             c.habits.push_back({Beats(2) + Beats(part, 3), {}, {}, {}, 25 * std::min(1.0, part / 3.0), 0, 1});
         const auto p = perform(change->exercise, Bpm(100), 10, c, 3);
         const MatchedTake take = matchTake(change->exercise, {100, 1.0, 10, 0, false, {}}, hitsOf(p, 1.0));
-        const auto findings = findFaults(take, measure(take), practiceProfile());
+        const auto findings = findFaults(take, measure(take), Profile());
         const Finding* f = find(findings, FindingKind::Subdivision);
         QVERIFY(f != nullptr);
         QCOMPARE(take.exercise.strokes[static_cast<std::size_t>(*f->stroke)].at, Beats(2));
@@ -72,7 +72,7 @@ class TestFindings : public QObject {
         flat.swells.front().fromDb = -6;
         const auto p = perform(flat, Bpm(100), 8, calmPlayer(), 3);
         const MatchedTake take = matchTake(e, {100, 1.0, 8, 0, false, {}}, hitsOf(p, 1.0));
-        const auto findings = findFaults(take, measure(take), practiceProfile());
+        const auto findings = findFaults(take, measure(take), Profile());
         const Finding* f = find(findings, FindingKind::Crescendo);
         QVERIFY(f != nullptr);
         QVERIFY(std::abs(f->figure.value + 14) < 3);
@@ -87,7 +87,7 @@ class TestFindings : public QObject {
         const auto said = [&](const Exercise& played) {
             const auto p = perform(played, Bpm(100), 8, calmPlayer(), 3);
             const MatchedTake take = matchTake(e, {100, 1.0, 8, 0, false, {}}, hitsOf(p, 1.0));
-            return findFaults(take, measure(take), practiceProfile());
+            return findFaults(take, measure(take), Profile());
         };
         const auto findings = said(lazy);
         const Finding* f = find(findings, FindingKind::Loud);
@@ -101,7 +101,7 @@ class TestFindings : public QObject {
         auto hits = hitsOf(perform(e, Bpm(100), 8, calmPlayer(), 1), 1.0);
         std::erase_if(hits, [](const Hit& h) { return h.timeS > 1 + 9.6 - 0.1 && h.timeS < 1 + 12 - 0.1; });
         const MatchedTake take = matchTake(e, {100, 1.0, 8, 0, false, {}}, hits);
-        const auto findings = findFaults(take, measure(take), practiceProfile());
+        const auto findings = findFaults(take, measure(take), Profile());
         const auto missed = std::count_if(findings.begin(), findings.end(),
                                           [](const Finding& f) { return f.kind == FindingKind::Missed; });
         QCOMPARE(missed, 1);
@@ -183,7 +183,7 @@ class TestFindings : public QObject {
         auto p = perform(e, Bpm(90), 8, calmPlayer(), 1);
         std::erase_if(p.hits, [](const PlayedHit& h) { return h.stroke == 5 && h.pass % 2 == 0; });
         const MatchedTake take = matchTake(e, {90, 1.0, 8, 0, false, {}}, hitsOf(p, 1.0));
-        const auto findings = findFaults(take, measure(take), practiceProfile());
+        const auto findings = findFaults(take, measure(take), Profile());
         const Finding* missed = find(findings, FindingKind::Missed);
         QVERIFY(missed != nullptr);
         QCOMPARE(missed->stroke, 5);
@@ -203,7 +203,7 @@ class TestFindings : public QObject {
         }
         const MatchedTake take = matchTake(e, {90, 1.0, 8, 0, false, {}}, hits);
         QCOMPARE(take.missed.size(), std::size_t{4});
-        QVERIFY(find(findFaults(take, measure(take), practiceProfile()), FindingKind::Missed) == nullptr);
+        QVERIFY(find(findFaults(take, measure(take), Profile()), FindingKind::Missed) == nullptr);
     }
 
     void wholeTakeFaultsAreNamed_data() {
@@ -270,8 +270,7 @@ class TestFindings : public QObject {
     void nothingPlayedIsNothingFoundButTheGaps() {
         const Exercise e = *builtInExercise("paradiddle-accents");
         const MatchedTake take = matchTake(e, {100, 1.0, 4, 0, false, {}}, {});
-        for (const Finding& f : findFaults(take, measure(take), practiceProfile()))
-            QCOMPARE(f.kind, FindingKind::Missed);
+        for (const Finding& f : findFaults(take, measure(take), Profile())) QCOMPARE(f.kind, FindingKind::Missed);
     }
 };
 

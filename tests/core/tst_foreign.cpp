@@ -115,7 +115,7 @@ class TestForeign : public QObject {
         frame.bars = barsPlayed(loud.exercise, frame.tempoBpm, frame.firstBeatS, heard.hits);
         QVERIFY(frame.bars > 8);
         const MatchedTake longer =
-            analyzeTake(loud.exercise, frame, heard, {practiceProfile(), ladderOf(loud.exercise), {}}).matched;
+            analyzeTake(loud.exercise, frame, heard, {Profile(), ladderOf(loud.exercise), {}}).matched;
         QCOMPARE(barsPlayed(longer), 8);
         // Who stops playing in silence has missed what is written.
         QCOMPARE(barsPlayed(test::analyze(quiet, heardIn(quiet)).matched), 8);

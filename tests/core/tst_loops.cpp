@@ -252,7 +252,7 @@ class TestLoops : public QObject {
         (void)anchorTake(take, {}, {});
         QCOMPARE(take.frame.anchor.kind, AnchorKind::None);
         const TakeAnalysis a =
-            analyzeTake(take.exercise, take.frame, {take.hits, {}}, {practiceProfile(), ladderOf(take.exercise), {}});
+            analyzeTake(take.exercise, take.frame, {take.hits, {}}, {Profile(), ladderOf(take.exercise), {}});
         QVERIFY(!a.measures.timing.placementMs && a.measures.timing.spreadMs);
         QVERIFY(a.measures.timing.spreadMs->value < 0.5);
         QVERIFY(a.matched.missed.size() <= 2);
@@ -266,8 +266,7 @@ class TestLoops : public QObject {
         TakeRecord take = recordWith(hits);
         const auto placement = [&](const Anchor& anchor) {
             take.frame.anchor = anchor;
-            return *analyzeTake(take.exercise, take.frame, {take.hits, {}},
-                                {practiceProfile(), ladderOf(take.exercise), {}})
+            return *analyzeTake(take.exercise, take.frame, {take.hits, {}}, {Profile(), ladderOf(take.exercise), {}})
                         .measures.timing.placementMs;
         };
         const Figure sure = placement({AnchorKind::Calibrated, 0});

@@ -162,8 +162,7 @@ class TestMeters : public QObject {
         const auto played = perform(e, Bpm(80), 6, exact, 5);
         const auto hits = test::hitsOf(played, 1);
         QCOMPARE(barsPlayed(e, 80, 1, hits), 24);
-        const auto analysis =
-            analyzeTake(e, {80, 1, 24, 0, false, {}}, {hits, {}}, {practiceProfile(), ladderOf(e), {}});
+        const auto analysis = analyzeTake(e, {80, 1, 24, 0, false, {}}, {hits, {}}, {Profile(), ladderOf(e), {}});
         QCOMPARE(analysis.matched.passes, 6);
         QVERIFY(analysis.matched.missed.empty() && analysis.matched.extra.empty());
         QVERIFY(std::abs(analysis.measures.timing.placementMs->value - 7) < 1.5);

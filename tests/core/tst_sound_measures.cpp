@@ -24,7 +24,7 @@ Exercise rollExercise() {
 TakeAnalysis listenTo(const KnownTake& take) {
     return analyzeTake(take.exercise, take.frame(),
                        upbeat::listenTo(take.rendered.sound.view(), take.rendered.sound.sampleRate),
-                       {practiceProfile(), ladderOf(take.exercise), {}});
+                       {Profile(), ladderOf(take.exercise), {}});
 }
 
 TakeAnalysis rolled(const Character& c, std::uint64_t seed = 3) {

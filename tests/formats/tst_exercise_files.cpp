@@ -8,6 +8,7 @@
 #include "upbeat/formats/atomic_file.h"
 #include "upbeat/formats/character_json.h"
 #include "upbeat/formats/exercise_json.h"
+#include "upbeat/formats/limits_json.h"
 #include "upbeat/formats/pattern.h"
 #include "upbeat/music/library.h"
 
@@ -42,6 +43,8 @@ class TestExerciseFiles : public QObject {
         e.counting = Counting::Numbers;
         e.words[3] = {"", "la", "li"};
         e.strokes.back().anchor = true;
+        e.placements = {{std::nullopt, -2.5, true}, {Voice::Ride, 8, false}};
+        e.twoLevels = true;
         const auto back = exerciseFromJson(toJson(e), "e.json");
         QVERIFY2(back.has_value(), back ? "" : back.error().sentence().c_str());
         QCOMPARE(*back, e);
@@ -50,6 +53,57 @@ class TestExerciseFiles : public QObject {
         e.swells = {{Beats(0), Beats(1), -6, 20}};
         const auto loud = exerciseFromJson(toJson(e), "e.json");
         QVERIFY(!loud && loud.error().sentence().find("louder or softer") != std::string::npos);
+    }
+
+    void whatIsAskedBesideTheClickSurvivesEveryFile_data() {
+        QTest::addColumn<QString>("name");
+        for (const char* name : {"page.json", "page.txt", "page.musicxml", "page.mxl"})
+            QTest::newRow(name) << QString::fromLatin1(name);
+    }
+    void whatIsAskedBesideTheClickSurvivesEveryFile() {
+        QFETCH(QString, name);
+        Exercise e = *builtInExercise("ghosted-backbeat");
+        e.placements = {{std::nullopt, -1.5, true}, {Voice::Snare, 8, false}};
+        e.twoLevels = true;
+        const QTemporaryDir dir;
+        const std::string file = dir.filePath(name).toStdString();
+        QVERIFY(exportPattern(file, e).has_value());
+        const auto back = readPattern(file);
+        QVERIFY2(back.has_value(), back ? "" : back.error().sentence().c_str());
+        QCOMPARE(back->placements, e.placements);
+        QVERIFY(back->twoLevels);
+    }
+    void aPlacementThatCannotBeAskedIsRefused() {
+        Exercise e = *builtInExercise("ghosted-backbeat");
+        e.placements = {{Voice::Snare, 200, false}};
+        const auto far = exerciseFromJson(toJson(e), "e.json");
+        QVERIFY(!far && far.error().sentence().find("200 ms behind") != std::string::npos);
+    }
+
+    void limitsComeBackTheSame() {
+        LimitSet set{"For the band", {{GateKind::Spread, 9}}, {{"paradiddle", {{GateKind::AccentTapGap, 12}}}}};
+        QCOMPARE(*limitSetFromJson(toJson(set), "l.json"), set);
+        QCOMPARE(*limitSetFromJson(toJson(LimitSet()), "l.json"), LimitSet());
+    }
+    void limitsThatCannotBeAreRefused_data() {
+        QTest::addColumn<QByteArray>("limits");
+        QTest::addColumn<QString>("says");
+        QTest::newRow("gate") << QByteArray(R"({"spred": 8})") << QStringLiteral("spred");
+        QTest::newRow("range") << QByteArray(R"({"spread": 800})") << QStringLiteral("800");
+        QTest::newRow("text") << QByteArray(R"({"spread": "eight"})") << QStringLiteral("spread");
+        QTest::newRow("list") << QByteArray("[8]") << QStringLiteral("limits");
+    }
+    void limitsThatCannotBeAreRefused() {
+        QFETCH(QByteArray, limits);
+        QFETCH(QString, says);
+        for (const char* frame : {R"({"format":"upbeat-check/limits","version":1,"limits":%})",
+                                  R"({"format":"upbeat-check/limits","version":1,"exercises":{"x":%}})"}) {
+            const auto read = limitSetFromJson(QByteArray(frame).replace("%", limits).toStdString(), "l.json");
+            QVERIFY(!read);
+            const QString sentence = QString::fromStdString(read.error().sentence());
+            QVERIFY2(sentence.contains(says) || says == QStringLiteral("limits"), qPrintable(sentence));
+        }
+        QVERIFY(ownLimitsFromJson(limits.toStdString()).empty());
     }
 
     void everyBuiltInExerciseComesBackTheSame_data() {

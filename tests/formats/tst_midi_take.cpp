@@ -35,7 +35,7 @@ TakeAnalysis analysisOf(const char* id, const Character& c, int passes = 8) {
     const Exercise e = *builtInExercise(id);
     const auto parsed = parseMidi(toMidiBytes(sent(perform(e, Bpm(kTempo), passes, c, 4), 1.0)), "kit.mid");
     return analyzeTake(e, {kTempo, 1.0, passes * e.bars, 0, false, {}}, hitsOfMidi(*parsed),
-                       {practiceProfile(), ladderOf(e), {}});
+                       {Profile(), ladderOf(e), {}});
 }
 
 }  // namespace
@@ -96,8 +96,8 @@ class TestMidiTake : public QObject {
         int wrong = 0;
         for (MidiNote& note : file.notes)
             if (note.key == keyOf(Voice::Kick) && wrong < 5) note.key = keyOf(Voice::TomLow), ++wrong;
-        const TakeAnalysis a = analyzeTake(e, {kTempo, 1.0, 8 * e.bars, 0, false, {}}, hitsOfMidi(file),
-                                           {practiceProfile(), ladderOf(e), {}});
+        const TakeAnalysis a =
+            analyzeTake(e, {kTempo, 1.0, 8 * e.bars, 0, false, {}}, hitsOfMidi(file), {Profile(), ladderOf(e), {}});
         QCOMPARE(a.measures.counts.wrongVoice.size(), std::size_t{5});
         QCOMPARE(a.matched.missed.size(), std::size_t{0});
     }

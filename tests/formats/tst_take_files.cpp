@@ -197,7 +197,7 @@ class TestTakeFiles : public QObject {
         s.hits.back().clipped = true;
         s.hits.back().foreign = true;
         s.durationS = 61.5;
-        s.profile = ProfileKind::Performance;
+        s.profile = {ProfileKind::Performance, {{GateKind::AccentTapGap, 12}}};
         s.frame.clickBleed = s.recovered = true;
         s.ladder = Ladder{60, 120, 5, 2, true};
         return s;
@@ -218,7 +218,7 @@ class TestTakeFiles : public QObject {
         QCOMPARE(back->ladder, s.ladder);
         QCOMPARE(back->durationS, 61.5);
         QVERIFY(back->frame.clickBleed && back->recovered);
-        QCOMPARE(back->profile, ProfileKind::Performance);
+        QCOMPARE(back->profile, (Profile{ProfileKind::Performance, {{GateKind::AccentTapGap, 12}}}));
     }
 
     void whatNoTakeCanBeIsRefused_data() {

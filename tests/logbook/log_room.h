@@ -34,7 +34,7 @@ inline TakeRecord takeAt(const char* id, const QDateTime& at, double tempo = 100
 }
 
 inline TakeAnalysis analysisOf(const TakeRecord& take) {
-    return analyzeTake(take.exercise, take.frame, take.hits, {practiceProfile(), ladderOf(take.exercise), {}});
+    return analyzeTake(take.exercise, take.frame, take.hits, {Profile(), ladderOf(take.exercise), {}});
 }
 
 qint64 added(const Logbook& logbook, const TakeRecord& take) {

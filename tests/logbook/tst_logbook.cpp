@@ -11,7 +11,7 @@ class TestLogbook : public QObject {
         const auto logbook = opened(dir);
         TakeRecord take = takeAt("ghosted-backbeat", kEvening, 92.5);
         take.note = "left shoe on";
-        take.profile = ProfileKind::Performance;
+        take.profile = {ProfileKind::Performance, {{GateKind::Spread, 7.5}, {GateKind::Feel, 3}}};
         take.recovered = true;
         take.hits[3].clipped = true;
         take.hits[4].foreign = true;

@@ -93,7 +93,7 @@ class TestLongTakes : public QObject {
         QVERIFY(std::abs(second.frame.damaged[0].fromS - second.frame.firstBeatS - 2 * kBarS) < 1e-6);
         QCOMPARE(startOf(second), kEvening.addSecs(static_cast<qint64>(kLeadS + 7 * kBarS - 0.5)));
         for (const TakeRecord& take : {first, second}) {
-            const TakeAnalysis a = analyzeTake(take.exercise, take.frame, take.hits, {practiceProfile(), {}, {}});
+            const TakeAnalysis a = analyzeTake(take.exercise, take.frame, take.hits, {Profile(), {}, {}});
             QVERIFY(a.measures.timing.spreadMs->value < 6);
             QCOMPARE(a.matched.missed.size(), std::size_t{0});
             QVERIFY(a.matched.extra.size() <= 1);

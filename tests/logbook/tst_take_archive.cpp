@@ -93,7 +93,7 @@ class TestTakeArchive : public QObject {
         const DataFolder folder = folderIn(dir);
         const TakeArchive archive(folder);
         TakeRecord take = recordedIn(archive);
-        const auto id = archive.keep(take, measured(take, {practiceProfile(), ladderOf(take.exercise), {}}));
+        const auto id = archive.keep(take, measured(take, {Profile(), ladderOf(take.exercise), {}}));
         QVERIFY2(id.has_value(), id ? "" : id.error().sentence().c_str());
         isWholeOnce(folder);
         QCOMPARE(archive.find(*id)->take.file, take.file);
@@ -114,7 +114,7 @@ class TestTakeArchive : public QObject {
         TakeArchive archive(folder);
         TakeRecord take = recordedIn(archive);
         archive.afterStep = [step](Step done) { return static_cast<int>(done) != step; };
-        QVERIFY(!archive.keep(take, measured(take, {practiceProfile(), ladderOf(take.exercise), {}})));
+        QVERIFY(!archive.keep(take, measured(take, {Profile(), ladderOf(take.exercise), {}})));
         // The next start.
         const TakeArchive next(folder);
         const auto offered = next.unfinished();
@@ -233,7 +233,7 @@ class TestTakeArchive : public QObject {
         const DataFolder folder = folderIn(dir);
         const TakeArchive archive(folder);
         TakeRecord take = recordedIn(archive);
-        QVERIFY(archive.keep(take, measured(take, {practiceProfile(), ladderOf(take.exercise), {}})).has_value());
+        QVERIFY(archive.keep(take, measured(take, {Profile(), ladderOf(take.exercise), {}})).has_value());
         QVERIFY(setAside(folder.logbook()).has_value());
         const auto offered = archive.unfinished();
         QCOMPARE(offered->size(), std::size_t{1});
@@ -265,7 +265,7 @@ class TestTakeArchive : public QObject {
         TakeRecord take = recordedIn(archive);
         // No logbook can be made where a folder stands.
         QVERIFY(QDir(dir.path()).mkdir(QStringLiteral("logbook.db")));
-        QVERIFY(!archive.keep(take, measured(take, {practiceProfile(), ladderOf(take.exercise), {}})));
+        QVERIFY(!archive.keep(take, measured(take, {Profile(), ladderOf(take.exercise), {}})));
         QVERIFY(QDir(dir.path()).rmdir(QStringLiteral("logbook.db")));
         QCOMPARE(archive.unfinished()->size(), std::size_t{1});
         QVERIFY(archive.rescue(archive.unfinished()->front(), measured).has_value());
@@ -282,7 +282,7 @@ class TestTakeArchive : public QObject {
             take.startedAt = stampOf(kEvening.addSecs(n * 60));
             take.ladder = Ladder{60, 120.0 + n, 4, 200, false};
             const auto logbook = Logbook::open(folder.logbook());
-            ids.push_back(*TakeRepository(**logbook).add(take, measured(take, {practiceProfile(), *take.ladder, {}})));
+            ids.push_back(*TakeRepository(**logbook).add(take, measured(take, {Profile(), *take.ladder, {}})));
         }
         // The first of more than the newest fifty still knows what was before it, and that is its own past.
         QCOMPARE(archive.find(ids[0])->plan.history.size(), std::size_t{0});
@@ -297,7 +297,7 @@ class TestTakeArchive : public QObject {
         const TakeArchive archive(folder);
         TakeRecord take = recordedIn(archive);
         take.frame.damaged = {{take.frame.firstBeatS, take.frame.firstBeatS + 5}};
-        const TakeAnalysis analysis = measured(take, {practiceProfile(), ladderOf(take.exercise), {}});
+        const TakeAnalysis analysis = measured(take, {Profile(), ladderOf(take.exercise), {}});
         QCOMPARE(analysis.verdict.action, Action::Again);
         QVERIFY(reason(analysis).contains(QLatin1String("does not count")));
         QVERIFY(archive.keep(take, analysis).has_value());

@@ -28,7 +28,7 @@ TakeRecord takeOf(const std::string& startedAt = "2026-11-27T18:00:00") {
 }
 
 TakeAnalysis analysed(const TakeRecord& take) {
-    return analyzeTake(take.exercise, take.frame, {take.hits, take.trace}, {practiceProfile(), *take.ladder, {}});
+    return analyzeTake(take.exercise, take.frame, {take.hits, take.trace}, {Profile(), *take.ladder, {}});
 }
 
 }  // namespace
@@ -119,7 +119,7 @@ class TestTakeVerdicts : public QObject {
         QVERIFY(found && found->day);
         QVERIFY(std::holds_alternative<TakeWasDamaged>(found->day->verdict.reason));
         QCOMPARE(found->plan.ladder.goalBpm, 112.0);
-        const auto today = archive.find(id, ProfileKind::Performance);
+        const auto today = archive.find(id, Profile{ProfileKind::Performance});
         QVERIFY(today && !today->day);
         QCOMPARE(today->plan.profile.kind, ProfileKind::Performance);
         QCOMPARE(today->plan.ladder.goalBpm, 200.0);

@@ -73,6 +73,8 @@ Exercise randomPage(std::uint64_t seed) {
     if (dice.oneIn(3)) e.freeSpans.push_back({Beats(0), firstBeat});
     if (dice.oneIn(3)) e.words[3] = {"", "la", "li"};
     if (dice.oneIn(3)) e.feel = {SwingLevel::Eighth, 1.5, false};
+    if (dice.oneIn(3)) e.placements = {{std::nullopt, -2.5, true}, {Voice::Snare, 8, false}};
+    e.twoLevels = dice.oneIn(4);
     return inOrder(std::move(e));
 }
 

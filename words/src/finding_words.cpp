@@ -86,7 +86,7 @@ class FaultWords {
                      figure(scatter.limitMs, 1));
     }
     Text operator()(const UnwrittenStrokes& extra) const {
-        return Text::counted(extra.strokes, UPBEAT_TEXT("1 strokes that are not written"),
+        return Text::counted(extra.strokes, UPBEAT_TEXT("1 stroke that is not written"),
                              UPBEAT_TEXT_N("%n strokes that are not written"));
     }
     Text operator()(const AccentsTooLow& low) const {
@@ -173,6 +173,20 @@ class FaultWords {
     Text operator()(RollStopsShort) const {
         return sized(UPBEAT_TEXT("Your roll from %3 stops %1 ms before the stroke it leads to (±%2)"), 0, place());
     }
+    Text operator()(const FeelMissed& feel) const {
+        const Text played =
+            m_finding.voice ? sized(beside(m_finding.figure.value, UPBEAT_TEXT("Your %3 is on the click (%1 ms, ±%2)"),
+                                           UPBEAT_TEXT("Your %3 is %1 ms behind the click (±%2)"),
+                                           UPBEAT_TEXT("Your %3 is %1 ms ahead of the click (±%2)")),
+                                    0, nameOf(*m_finding.voice))
+                            : sized(beside(m_finding.figure.value, UPBEAT_TEXT("You are on the click (%1 ms, ±%2)"),
+                                           UPBEAT_TEXT("You are %1 ms behind the click (±%2)"),
+                                           UPBEAT_TEXT("You are %1 ms ahead of the click (±%2)")),
+                                    0);
+        return Text::with(
+            feel.askedMs > 0 ? UPBEAT_TEXT("%1; %2 ms behind is asked") : UPBEAT_TEXT("%1; %2 ms ahead is asked"),
+            played, figure(feel.askedMs, 0));
+    }
     Text operator()(LeftHandLevel) const {
         static constexpr std::array<const char*, 3> kLouder{
             UPBEAT_TEXT("Your left hand is %1 dB louder than the right in ghosts (±%2)"),
@@ -190,6 +204,11 @@ class FaultWords {
     }
 
   private:
+    static const char* beside(double ms, const char* on, const char* behind, const char* ahead) {
+        constexpr double kOnTheClickMs = 3;
+        if (std::abs(ms) < kOnTheClickMs) return on;
+        return ms > 0 ? behind : ahead;
+    }
     [[nodiscard]] bool isPlus() const { return m_finding.figure.value > 0; }
     [[nodiscard]] Text stroke() const { return strokeOf(m_exercise, m_finding.stroke.value_or(0)); }
     [[nodiscard]] Text place() const { return placeOf(m_exercise, m_finding.stroke.value_or(0)); }

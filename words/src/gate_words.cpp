@@ -16,7 +16,7 @@ struct GateTexts {
     const char* figureOf;  ///< The same of a hand or voice (%3) or a place and its stroke (%3, %4).
 };
 
-constexpr std::array<GateTexts, 11> kTexts{{
+constexpr std::array<GateTexts, kGateKinds> kTexts{{
     {UPBEAT_TEXT("Spread"), UPBEAT_TEXT("How far the hits scatter about your own placement."),
      UPBEAT_TEXT("spread %1 ms, limit %2"), nullptr},
     {UPBEAT_TEXT("Placement"), UPBEAT_TEXT("Where the whole take sits against the click."),
@@ -40,6 +40,9 @@ constexpr std::array<GateTexts, 11> kTexts{{
      UPBEAT_TEXT("grace notes uneven %1 ms, limit %2"), nullptr},
     {UPBEAT_TEXT("Drift"), UPBEAT_TEXT("How fast the take moves against the click."),
      UPBEAT_TEXT("drift %1 ms a bar, limit %2"), nullptr},
+    {UPBEAT_TEXT("Feel as asked"), UPBEAT_TEXT("How far a voice stands from where beside the click it is asked for."),
+     UPBEAT_TEXT("%1 ms from the feel that is asked, limit %2"),
+     UPBEAT_TEXT("the %3 %1 ms from the feel that is asked, limit %2")},
 }};
 constexpr std::array<const char*, 3> kStates{UPBEAT_TEXT("met"), UPBEAT_TEXT("missed"), UPBEAT_TEXT("unsure")};
 

@@ -44,6 +44,17 @@ Text nameOf(const StrokeGroup& group) {
     return std::visit(GroupName{}, group);
 }
 
+Text nameOf(const AskedPlacement& placement) {
+    static constexpr std::array<const char*, 4> kAll{UPBEAT_TEXT("%1 ms behind"), UPBEAT_TEXT("%1 ms ahead"),
+                                                     UPBEAT_TEXT("%1 % behind"), UPBEAT_TEXT("%1 % ahead")};
+    static constexpr std::array<const char*, 4> kVoice{UPBEAT_TEXT("%2 %1 ms behind"), UPBEAT_TEXT("%2 %1 ms ahead"),
+                                                       UPBEAT_TEXT("%2 %1 % behind"), UPBEAT_TEXT("%2 %1 % ahead")};
+    const std::size_t which = (placement.ofBeat ? 2U : 0U) + (placement.amount < 0 ? 1U : 0U);
+    const std::string amount = fmt::format("{:g}", std::abs(placement.amount));
+    return placement.voice ? Text::with(kVoice.at(which), amount, nameOf(*placement.voice))
+                           : Text::with(kAll.at(which), amount);
+}
+
 Text nameOf(const GroupRow& row) {
     switch (row.axis) {
         case Axis::Voice:

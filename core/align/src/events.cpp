@@ -15,6 +15,16 @@ int habitOf(const WrittenStroke& w) {
 
 }  // namespace
 
+AskedRange askedRange(const PageEvent& event, const std::vector<WrittenStroke>& page) {
+    const auto askedOf = [&page](int index) { return page[static_cast<std::size_t>(index)].askedS; };
+    AskedRange range{askedOf(event.written.front()), askedOf(event.written.front())};
+    for (const int index : event.written) {
+        range.from = std::min(range.from, askedOf(index));
+        range.to = std::max(range.to, askedOf(index));
+    }
+    return range;
+}
+
 std::vector<PageEvent> eventsOf(const Exercise& exercise, const std::vector<WrittenStroke>& page, bool apart) {
     constexpr double kTogetherS = 1e-4;
     std::vector<PageEvent> events;

@@ -16,6 +16,7 @@ LiveMatcher::LiveMatcher(const Exercise& exercise, Bpm tempo, int passes, double
     const Feel feel = feelAt(exercise.feel, 60.0 / quarter);
     for (const Stroke& stroke : exercise.strokes) {
         m_voices.push_back(stroke.voice);
+        m_askedMs.push_back(askedMs(exercise.placements, stroke.voice, tempo));
         m_placesS.push_back(soundingQuarter(exercise, stroke.at, feel) * quarter);
     }
 }
@@ -31,7 +32,7 @@ std::optional<LiveStroke> LiveMatcher::place(const Hit& hit) {
         const double away = since - m_placesS[i] - pass * m_passS;
         if (pass < 0 || pass >= static_cast<int>(m_strengths.size()) || std::abs(away) >= nearest) continue;
         nearest = std::abs(away);
-        found = LiveStroke{static_cast<int>(i), pass, away * 1e3};
+        found = LiveStroke{static_cast<int>(i), pass, away * 1e3 - m_askedMs[i], m_askedMs[i]};
     }
     if (!found) return std::nullopt;
     double& best = m_strengths[static_cast<std::size_t>(found->pass)][static_cast<std::size_t>(found->stroke)];

@@ -198,7 +198,12 @@ MatchedStroke strokeOf(const Matching& m, std::size_t event, int index, const Hi
     MatchedStroke matched;
     matched.written = w;
     matched.stroke = m.exercise.strokes[static_cast<std::size_t>(w.stroke)];
-    matched.offsetMs = (sharpened.timeS - m.frame.firstBeatS - m.frame.latencyS - w.gridS - movedS(own, m.page)) * 1e3;
+    // A sound that is asked for at two places at once is not wrong at either, nor between them.
+    const double awayS = sharpened.timeS - m.frame.firstBeatS - m.frame.latencyS - w.gridS - movedS(own, m.page);
+    const AskedRange asked = askedRange(own, m.page);
+    matched.askedMs = std::clamp(awayS, asked.from, asked.to) * 1e3;
+    matched.askedApart = asked.from != asked.to;
+    matched.offsetMs = awayS * 1e3 - matched.askedMs;
     matched.levelDb = m.hits[j].levelDb;
     matched.shared = own.written.size() > 1 || m.hidden[event];
     matched.carries = matched.shared && !m.hidden[event] && isLoudest(m.exercise, m.page, own, w);

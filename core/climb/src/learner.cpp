@@ -57,11 +57,12 @@ TruthOfPlaying truthOf(const Character& character, const Exercise& exercise, dou
     const double stepMs = shortestStepMs(exercise, Bpm(tempoBpm));
     TruthOfPlaying truth;
     truth.spreadMs = std::hypot(character.spreadMs, character.wanderMs);
+    const auto limit = [&](GateKind gate) { return profile.limit(gate, stepMs); };
     truth.clean =
-        truth.spreadMs <= profile.spread.at(stepMs) && std::abs(character.placementMs) <= profile.placement.at(stepMs);
+        truth.spreadMs <= limit(GateKind::Spread) && std::abs(character.placementMs) <= limit(GateKind::Placement);
     double accentDb = character.relativeDb[2];
     for (const Habit& habit : character.habits) {
-        if (habit.at) truth.clean = truth.clean && std::abs(habit.offsetMs) <= profile.habit.at(stepMs);
+        if (habit.at) truth.clean = truth.clean && std::abs(habit.offsetMs) <= limit(GateKind::Habit);
         if (habit.level == Level::Accent) accentDb += habit.levelDb;
     }
     const auto has = [&](Level level) {
@@ -69,7 +70,7 @@ TruthOfPlaying truthOf(const Character& character, const Exercise& exercise, dou
                            [level](const Stroke& s) { return s.level == level; });
     };
     if (has(Level::Accent) && has(Level::Tap))
-        truth.clean = truth.clean && accentDb - character.relativeDb[1] >= profile.accentTapGapDb;
+        truth.clean = truth.clean && accentDb - character.relativeDb[1] >= limit(GateKind::AccentTapGap);
     return truth;
 }
 

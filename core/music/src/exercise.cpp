@@ -85,6 +85,7 @@ Result<void> checkFrame(const Exercise& e) {
                     {},
                     Text::with(UPBEAT_TEXT("use %1 to %2"), fmt::format("{:g}", kSmallestTempoStep),
                                fmt::format("{:g}", kLargestTempoStep)));
+    if (auto placed = check(e.placements); !placed) return placed;
     if (e.feel.isSwung() && !(e.feel.ratio >= kSmallestSwing && e.feel.ratio <= kLargestSwing))
         return fail(Text::with(UPBEAT_TEXT("a swing ratio of %1 is out of range"), fmt::format("{:g}", e.feel.ratio)),
                     {}, UPBEAT_TEXT("use 0.5 to 4"));
@@ -162,6 +163,13 @@ Result<void> check(const Exercise& exercise) {
     const Exercise& inTime = ordered ? exercise : inOrder(exercise);
     if (auto strokes = checkStrokes(inTime); !strokes) return strokes;
     return checkGrids(inTime);
+}
+
+Exercise asJudged(Exercise exercise) {
+    if (!exercise.twoLevels) return exercise;
+    for (Stroke& s : exercise.strokes)
+        if (s.level == Level::Ghost) s.level = Level::Tap;
+    return exercise;
 }
 
 CountPlace placeOf(const Exercise& exercise, const Beats& at) {

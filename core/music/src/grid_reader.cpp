@@ -75,6 +75,10 @@ void GridReader::readKey(std::string_view key, std::string_view value) {
         readTempo(value);
     else if (key == "feel")
         readFeel(value);
+    else if (key == "placed")
+        readPlacement(value);
+    else if (key == "levels")
+        readLevels(value);
     else if (key == "swell")
         readSwell(value);
     else if (key == "free")
@@ -82,8 +86,9 @@ void GridReader::readKey(std::string_view key, std::string_view value) {
     else if (key == "count")
         readCount(value);
     else
-        wrong(Text::with(UPBEAT_TEXT("\"%1\" is not known"), key),
-              UPBEAT_TEXT("use id, title, trains, tags, bars, meter, tempo, feel, count, swell or free"));
+        wrong(
+            Text::with(UPBEAT_TEXT("\"%1\" is not known"), key),
+            UPBEAT_TEXT("use id, title, trains, tags, bars, meter, tempo, feel, placed, levels, count, swell or free"));
 }
 
 void GridReader::readCount(std::string_view value) {
@@ -152,6 +157,19 @@ void GridReader::readFeel(std::string_view value) {
         wrong(UPBEAT_TEXT("this is no feel"),
               UPBEAT_TEXT("write straight, swing eighths 2 or swing sixteenths by tempo"));
     m_exercise.feel = feel;
+}
+
+void GridReader::readPlacement(std::string_view value) {
+    if (const auto placement = placementFromText(value))
+        m_exercise.placements.push_back(*placement);
+    else
+        wrong(UPBEAT_TEXT("this is no placement"), UPBEAT_TEXT("write it as snare 8 ms behind, or all 2 % ahead"));
+}
+
+void GridReader::readLevels(std::string_view value) {
+    m_exercise.twoLevels = value == "two";
+    if (value != "two" && value != "three")
+        wrong(UPBEAT_TEXT("this is no number of levels"), UPBEAT_TEXT("write two or three"));
 }
 
 std::optional<FreeSpan> GridReader::readSpan(std::string_view value) {

@@ -36,6 +36,10 @@ class GridReader {
 
     void readFeel(std::string_view value);
 
+    void readPlacement(std::string_view value);
+
+    void readLevels(std::string_view value);
+
     /// "0 to 4": gives nothing and complains where it is something else.
     std::optional<FreeSpan> readSpan(std::string_view value);
 

@@ -80,6 +80,8 @@ std::vector<TextSetting> settingsOf(const Exercise& e) {
     add("bars", std::to_string(e.bars));
     add("tempo", fmt::format("{} to {} by {}", e.tempo.start, e.tempo.goal, e.tempo.step));
     if (e.feel.isSwung()) add("feel", feelText(e.feel));
+    for (const AskedPlacement& placement : e.placements) add("placed", toText(placement));
+    if (e.twoLevels) add("levels", "two");
     if (e.counting == Counting::Numbers) add("count", "numbers");
     for (const auto& [parts, words] : e.words)
         add("count", fmt::format("{}{}", words.front().empty() ? "*" : "", fmt::join(words, " ")));

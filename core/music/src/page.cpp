@@ -86,9 +86,10 @@ std::vector<WrittenStroke> writeOut(const Exercise& e, Bpm tempo, int passes) {
         for (std::size_t i = 0; i < places.size(); ++i) {
             const double at = (pass - 1) * duration + places[i];
             const int index = static_cast<int>(i);
+            const double asked = askedMs(e.placements, e.strokes[i].voice, tempo) * 1e-3;
             for (int g = graceNotes(e.strokes[i].ornament); g > 0; --g)
-                page.push_back({pass, index, Role::Grace, g - 1, at - g * kTypicalGraceS, steps[i]});
-            page.push_back({pass, index, Role::Main, 0, at, steps[i]});
+                page.push_back({pass, index, Role::Grace, g - 1, at - g * kTypicalGraceS, steps[i], asked});
+            page.push_back({pass, index, Role::Main, 0, at, steps[i], asked});
         }
     }
     std::stable_sort(page.begin(), page.end(),

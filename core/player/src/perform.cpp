@@ -121,7 +121,7 @@ Performance perform(const Exercise& exercise, Bpm tempo, int passes, const Chara
         const double felt_s = (w.pass - 1) * passS + soundingQuarter(exercise, stroke.at, felt.feel) * quarter;
         const double offsetMs =
             c.placementMs + c.driftMsPerMin * felt_s / 60.0 + wander.at(felt_s, random) + c.spreadMs * random.normal();
-        PlayedHit hit{felt_s + offsetMs * 1e-3,
+        PlayedHit hit{felt_s + w.askedS + offsetMs * 1e-3,
                       meantLevelDb(c, stroke.level, random),
                       stroke.voice,
                       stroke.limb,

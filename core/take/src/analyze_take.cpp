@@ -28,6 +28,7 @@ Measures measure(const MatchedTake& take) {
     m.quality = measureQuality(take);
     m.counts = measureCounts(take, m.balance);
     m.causes = measureCauses(take);
+    m.feel = measureFeel(take, m.timing.centreMs);
     return m;
 }
 
@@ -47,16 +48,35 @@ void forgetLevelsOfRidingGain(MatchedTake& take) {
     for (MatchedStroke& s : take.strokes) s.levelKnown = false;
 }
 
+/// What is struck a moment before another stroke is as loud as the two: its level is not its own. (What follows later
+/// than that ends the sound in which a level is looked for.)
+void forgetLevelsOfNeighbours(MatchedTake& take) {
+    constexpr double kOneSoundS = 0.020;
+    for (MatchedStroke& s : take.strokes) {
+        const auto next = static_cast<std::size_t>(s.hit) + 1;
+        if (s.written.role != Role::Main || next >= take.hits.size() || take.hits[next].exact) continue;
+        if (take.hits[next].timeS - take.hits[next - 1].timeS < kOneSoundS) s.levelKnown = false;
+    }
+}
+
 }  // namespace
+
+void poolGates(TakeAnalysis& analysis, const std::vector<RungTake>& history) {
+    const auto before = onThisRung(history, analysis.matched.tempoBpm);
+    analysis.evidence = evidenceOf(analysis.gates, before);
+    analysis.takesTogether = 1 + static_cast<int>(std::min(before.size(), kDecidedAt - 1));
+}
 
 TakeAnalysis analyzeTake(const Exercise& exercise, const TakeFrame& frame, const HeardTake& heard,
                          const CoachPlan& plan) {
     TakeAnalysis analysis;
-    analysis.matched = matchApartFromVoices(exercise, frame, heard);
+    analysis.matched = matchApartFromVoices(asJudged(exercise), frame, heard);
     forgetLevelsOfRidingGain(analysis.matched);
+    forgetLevelsOfNeighbours(analysis.matched);
     analysis.measures = measure(analysis.matched);
     analysis.gates = judge(analysis.matched, analysis.measures, plan.profile);
     analysis.findings = findFaults(analysis.matched, analysis.measures, plan.profile);
+    poolGates(analysis, plan.history);
     analysis.verdict = isTooDamaged(frame, exercise)
                            ? damagedTake(frame.tempoBpm, damagedS(frame, exercise), plan.ladder)
                            : decide(analysis.matched, analysis.gates, analysis.findings, plan.ladder, plan.history);

@@ -32,7 +32,7 @@ class CauseSayer {
     }
 
     // Of time.
-    void operator()(PulseMoves) { put(FindingKind::Drift, PulseDrifts{}, m_profile.driftMsPerBar, "ms per bar"); }
+    void operator()(PulseMoves) { put(FindingKind::Drift, PulseDrifts{}, limit(GateKind::Drift), "ms per bar"); }
     void operator()(const VoiceLies& lies) {
         if (Finding* f = put(FindingKind::HandsApart, GroupApart{lies.voice, OtherVoices{}}, apartMs(), "ms"))
             f->voice = lies.voice;
@@ -82,8 +82,9 @@ class CauseSayer {
         std::visit(*this, cause.of);
     }
 
-    [[nodiscard]] double apartMs() const { return m_profile.apart.at(m_stepMs); }
-    [[nodiscard]] double habitMs() const { return m_profile.habit.at(m_stepMs); }
+    [[nodiscard]] double limit(GateKind gate) const { return m_profile.limit(gate, m_stepMs); }
+    [[nodiscard]] double apartMs() const { return limit(GateKind::Apart); }
+    [[nodiscard]] double habitMs() const { return limit(GateKind::Habit); }
     [[nodiscard]] FindingKind leaning() const {
         return m_cause->size.value > 0 ? FindingKind::Late : FindingKind::Early;
     }

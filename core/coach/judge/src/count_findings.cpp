@@ -32,6 +32,7 @@ std::vector<Finding> FaultFinder::all() {
     m_found = findCauses(m_take, m_measures, m_profile);
     findRecurring();
     findWhole();
+    findFeel();
     for (Finding& f : findStructureFaults(m_take, m_measures)) m_found.push_back(std::move(f));
     std::stable_sort(m_found.begin(), m_found.end(),
                      [](const Finding& a, const Finding& b) { return a.weight > b.weight; });

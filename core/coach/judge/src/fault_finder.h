@@ -32,6 +32,9 @@ class FaultFinder {
 
     void findGrace();
 
+    /// Placements that are asked for and not played; what the causes say of their voices is the same.
+    void findFeel();
+
     const MatchedTake& m_take;
     const Measures& m_measures;
     const Profile& m_profile;

@@ -4,28 +4,14 @@
 #include <array>
 #include <cmath>
 
+#include "upbeat/music/page.h"
+#include "upbeat/music/written_swing.h"
 #include "upbeat/units/name_table.h"
 
 namespace upbeat {
 
 namespace {
 
-struct NameAndUnit {
-    std::string_view name;
-    std::string_view unit;
-};
-
-constexpr std::array<NameAndUnit, 11> kNames{{{"spread", "ms"},
-                                              {"placement", "ms"},
-                                              {"apart", "ms"},
-                                              {"habit", "ms"},
-                                              {"mistakes", ""},
-                                              {"accent_tap_gap", "dB"},
-                                              {"tap_ghost_gap", "dB"},
-                                              {"overlap", "%"},
-                                              {"offbeat", "%"},
-                                              {"grace_spread", "ms"},
-                                              {"drift", "ms a bar"}}};
 constexpr NameTable<3> kStates{"met", "missed", "unsure"};
 
 /// |figure|: the interval of a distance; it starts at 0 when the figure's interval holds 0.
@@ -46,22 +32,28 @@ GateState stateOf(const Figure& f, double limit, bool atLeast) {
 
 class Judge {
   public:
-    void atMost(GateKind kind, const std::optional<Figure>& f, double limit) { add(kind, f, limit, false); }
-    void atLeast(GateKind kind, const std::optional<Figure>& f, double limit) { add(kind, f, limit, true); }
-    Gate& last() { return m_gates.back(); }
-    [[nodiscard]] std::size_t count() const { return m_gates.size(); }
+    Judge(const Profile& profile, double stepMs) : m_profile(profile), m_stepMs(stepMs) {}
+
+    /// `times`: the limit so many times.
+    Gate* add(GateKind kind, const std::optional<Figure>& f, double times = 1) {
+        if (!f) return nullptr;
+        const double limit = m_profile.limit(kind, m_stepMs) * times;
+        Gate gate{kind, *f, limit, asksAtLeast(kind), GateState::Met, std::nullopt, std::nullopt};
+        gate.state = stateOf(*f, limit, gate.atLeast);
+        gate.ownLimit = m_profile.isOwn(kind);
+        m_gates.push_back(gate);
+        return &m_gates.back();
+    }
     std::vector<Gate> take() { return std::move(m_gates); }
 
   private:
-    void add(GateKind kind, const std::optional<Figure>& f, double limit, bool atLeast) {
-        if (f) m_gates.push_back({kind, *f, limit, atLeast, stateOf(*f, limit, atLeast), std::nullopt, std::nullopt});
-    }
-
+    const Profile& m_profile;
+    const double m_stepMs;
     std::vector<Gate> m_gates;
 };
 
 /// The largest of what hands and voices lie apart by: a cause, or what is left without any.
-void judgeApart(Judge& judge, const Measures& m, double limit) {
+void judgeApart(Judge& judge, const Measures& m) {
     std::optional<Figure> worst;
     std::optional<StrokeGroup> who;
     const auto consider = [&](const Figure& ms, const StrokeGroup& group) {
@@ -75,8 +67,7 @@ void judgeApart(Judge& judge, const Measures& m, double limit) {
         if (const auto* limb = std::get_if<LimbLies>(&cause.of)) consider(cause.size, limb->limb);
     }
     if (!worst) return;
-    judge.atMost(GateKind::Apart, distance(*worst), limit);
-    judge.last().who = who;
+    judge.add(GateKind::Apart, distance(*worst))->who = who;
 }
 
 /// A count on which a cause is heard that is no matter of a hand or voice, and no drift.
@@ -87,38 +78,42 @@ std::optional<int> countOf(const Cause& cause) {
 }
 
 /// The largest cause of counts; without one, what counts lean by beyond chance.
-void judgeHabit(Judge& judge, const Measures& m, double limit) {
+void judgeHabit(Judge& judge, const Measures& m) {
     const Cause* worst = nullptr;
     for (const Cause& cause : m.causes.offsets.causes)
         if (countOf(cause) && (worst == nullptr || std::abs(cause.size.value) > std::abs(worst->size.value)))
             worst = &cause;
-    if (worst == nullptr) return judge.atMost(GateKind::Habit, m.causes.habitMs, limit);
-    judge.atMost(GateKind::Habit, distance(worst->size), limit);
-    judge.last().stroke = countOf(*worst);
+    if (worst == nullptr)
+        judge.add(GateKind::Habit, m.causes.habitMs);
+    else
+        judge.add(GateKind::Habit, distance(worst->size))->stroke = countOf(*worst);
 }
 
-void judgeMistakes(Judge& judge, const MatchedTake& take, const Profile& profile) {
+void judgeMistakes(Judge& judge, const MatchedTake& take) {
     constexpr std::size_t kLostPlace = 3;  // weighs as much as three strokes
     const auto mistakes = static_cast<int>(take.missed.size() + take.extra.size() + kLostPlace * take.breaks.size());
     const double value = mistakes;
-    judge.atMost(GateKind::Mistakes, Figure{value, value, value, take.bars},
-                 profile.mistakesPerFourBars * take.bars / 4.0);
+    judge.add(GateKind::Mistakes, Figure{value, value, value, take.bars}, take.bars / 4.0);
 }
 
-void judgeOffbeat(Judge& judge, const std::optional<Swing>& swing, double limit) {
+void judgeOffbeat(Judge& judge, const std::optional<Swing>& swing) {
     if (!swing || !swing->offbeatPercent) return;
     const double target = offbeatPercent(swing->targetRatio);
-    judge.atMost(GateKind::Offbeat, distance(against(*swing->offbeatPercent, target)), limit);
+    judge.add(GateKind::Offbeat, distance(against(*swing->offbeatPercent, target)));
+}
+
+/// The placement that is farthest from what is asked.
+void judgeFeel(Judge& judge, const std::vector<FeelPlayed>& feel) {
+    const auto worst = std::max_element(feel.begin(), feel.end(), [](const FeelPlayed& a, const FeelPlayed& b) {
+        return std::abs(a.awayMs.value) < std::abs(b.awayMs.value);
+    });
+    if (worst == feel.end()) return;
+    Gate& gate = *judge.add(GateKind::Feel, distance(worst->awayMs));
+    if (worst->voice) gate.who = *worst->voice;
 }
 
 }  // namespace
 
-std::string_view toName(GateKind kind) {
-    return kNames.at(static_cast<std::size_t>(kind)).name;
-}
-std::string_view unitOf(GateKind kind) {
-    return kNames.at(static_cast<std::size_t>(kind)).unit;
-}
 std::string_view toName(GateState state) {
     return nameIn(kStates, state);
 }
@@ -127,28 +122,56 @@ std::optional<GateState> gateStateFromName(std::string_view name) {
     return valueNamed<GateState>(kStates, name);
 }
 
-std::optional<GateKind> gateFromName(std::string_view name) {
-    for (std::size_t i = 0; i < kNames.size(); ++i)
-        if (kNames[i].name == name) return static_cast<GateKind>(i);
-    return std::nullopt;
+std::vector<AskedGate> askedOf(const Exercise& e, Bpm tempo, const Profile& profile) {
+    const auto any = [&e](auto is) { return std::any_of(e.strokes.begin(), e.strokes.end(), is); };
+    const auto isOther = [&](const Stroke& s) {
+        return s.voice != e.strokes.front().voice || s.limb != e.strokes.front().limb;
+    };
+    const auto applies = [&](GateKind kind) {
+        switch (kind) {
+            case GateKind::Apart:
+                return any(isOther);
+            case GateKind::AccentTapGap:
+                return uses(e, Level::Accent) && uses(e, Level::Tap);
+            case GateKind::TapGhostGap:
+                return uses(e, Level::Tap) && uses(e, Level::Ghost);
+            case GateKind::Overlap:
+                return uses(e, Level::Accent) + uses(e, Level::Tap) + uses(e, Level::Ghost) > 1;
+            case GateKind::Offbeat:
+                return e.feel.isSwung() || writtenSwing(e).has_value();
+            case GateKind::Feel:
+                return !e.placements.empty();
+            case GateKind::GraceSpread:
+                return any([](const Stroke& s) { return graceNotes(s.ornament) > 0; });
+            default:
+                return true;
+        }
+    };
+    const double stepMs = shortestStepMs(e, tempo);
+    std::vector<AskedGate> asked;
+    for (int k = 0; k < kGateKinds; ++k) {
+        const auto kind = static_cast<GateKind>(k);
+        if (applies(kind))
+            asked.push_back({kind, profile.limit(kind, stepMs), profile.builtIn(kind, stepMs), profile.isOwn(kind)});
+    }
+    return asked;
 }
 
 std::vector<Gate> judge(const MatchedTake& take, const Measures& m, const Profile& profile) {
-    const double stepMs = shortestStepMs(take.exercise, Bpm(take.tempoBpm));
-    Judge judge;
     if (take.bars < 1) return {};
-    judge.atMost(GateKind::Spread, m.causes.spreadMs, profile.spread.at(stepMs));
-    if (m.timing.placementMs)
-        judge.atMost(GateKind::Placement, distance(*m.timing.placementMs), profile.placement.at(stepMs));
-    judgeApart(judge, m, profile.apart.at(stepMs));
-    judgeHabit(judge, m, profile.habit.at(stepMs));
-    judgeMistakes(judge, take, profile);
-    judge.atLeast(GateKind::AccentTapGap, m.balance.accentTapGapDb, profile.accentTapGapDb);
-    judge.atLeast(GateKind::TapGhostGap, m.balance.tapGhostGapDb, profile.tapGhostGapDb);
-    judge.atMost(GateKind::Overlap, m.balance.overlapPercent, profile.overlapPercent);
-    judgeOffbeat(judge, m.swing, profile.offbeatPercent);
-    if (m.ornaments) judge.atMost(GateKind::GraceSpread, m.ornaments->spacingSpreadMs, profile.graceSpreadMs);
-    if (m.timing.driftMsPerBar) judge.atMost(GateKind::Drift, distance(*m.timing.driftMsPerBar), profile.driftMsPerBar);
+    Judge judge(profile, shortestStepMs(take.exercise, Bpm(take.tempoBpm)));
+    judge.add(GateKind::Spread, m.causes.spreadMs);
+    if (m.timing.placementMs) judge.add(GateKind::Placement, distance(*m.timing.placementMs));
+    judgeApart(judge, m);
+    judgeHabit(judge, m);
+    judgeMistakes(judge, take);
+    judge.add(GateKind::AccentTapGap, m.balance.accentTapGapDb);
+    judge.add(GateKind::TapGhostGap, m.balance.tapGhostGapDb);
+    judge.add(GateKind::Overlap, m.balance.overlapPercent);
+    judgeOffbeat(judge, m.swing);
+    if (m.ornaments) judge.add(GateKind::GraceSpread, m.ornaments->spacingSpreadMs);
+    if (m.timing.driftMsPerBar) judge.add(GateKind::Drift, distance(*m.timing.driftMsPerBar));
+    judgeFeel(judge, m.feel);
     return judge.take();
 }
 

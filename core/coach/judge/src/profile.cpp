@@ -1,6 +1,7 @@
 #include "upbeat/judge/profile.h"
 
 #include <algorithm>
+#include <array>
 
 #include "upbeat/units/name_table.h"
 
@@ -8,44 +9,65 @@ namespace upbeat {
 
 namespace {
 
-constexpr NameTable<2> kNames{"practice", "performance"};
+constexpr NameTable<2> kProfileNames{"practice", "performance"};
+
+/// A share of the shortest step, within bounds.
+struct BuiltIn {
+    double share;
+    double least;
+    double most;
+};
+
+constexpr BuiltIn always(double limit) {
+    return {0, limit, limit};
+}
+
+// In the order of GateKind.
+using Table = std::array<BuiltIn, kGateKinds>;
+constexpr Table kPractice{{{0.08, 6, 15},
+                           {0.12, 10, 20},
+                           {0.10, 6, 15},
+                           {0.10, 6, 15},
+                           always(1),
+                           always(10),
+                           always(6),
+                           always(5),
+                           always(3),
+                           always(8),
+                           always(2),
+                           always(5)}};
+constexpr Table kPerformance{{{0.06, 5, 12},
+                              {0.12, 10, 20},
+                              {0.08, 5, 12},
+                              {0.08, 5, 12},
+                              always(0),
+                              always(6),
+                              always(5),
+                              always(10),
+                              always(2),
+                              always(6),
+                              always(1),
+                              always(4)}};
 
 }  // namespace
 
 std::string_view toName(ProfileKind kind) {
-    return nameIn(kNames, kind);
+    return nameIn(kProfileNames, kind);
 }
 
 std::optional<ProfileKind> profileFromName(std::string_view name) {
-    return valueNamed<ProfileKind>(kNames, name);
+    return valueNamed<ProfileKind>(kProfileNames, name);
 }
 
-Profile profileOf(ProfileKind kind) {
-    return kind == ProfileKind::Performance ? performanceProfile() : practiceProfile();
+double Profile::builtIn(GateKind gate, double stepMs) const {
+    const Table& table = kind == ProfileKind::Performance ? kPerformance : kPractice;
+    const BuiltIn& asked = table.at(static_cast<std::size_t>(gate));
+    return std::clamp(asked.share * stepMs, asked.least, asked.most);
 }
 
-double StepLimit::at(double stepMs) const {
-    return std::clamp(share * stepMs, leastMs, mostMs);
-}
-
-Profile practiceProfile() {
-    return {};
-}
-
-Profile performanceProfile() {
-    Profile profile;
-    profile.kind = ProfileKind::Performance;
-    profile.spread = {0.06, 5, 12};
-    profile.apart = {0.08, 5, 12};
-    profile.habit = {0.08, 5, 12};
-    profile.mistakesPerFourBars = 0;
-    profile.accentTapGapDb = 6;
-    profile.tapGhostGapDb = 5;
-    profile.overlapPercent = 10;
-    profile.offbeatPercent = 2;
-    profile.graceSpreadMs = 6;
-    profile.driftMsPerBar = 1;
-    return profile;
+double Profile::limit(GateKind gate, double stepMs) const {
+    const auto found = own.find(gate);
+    return found == own.end() ? builtIn(gate, stepMs) : found->second;
 }
 
 }  // namespace upbeat

@@ -63,6 +63,21 @@ void FaultFinder::sayGate(const Gate& gate) {
     }
 }
 
+void FaultFinder::findFeel() {
+    const double limit = m_profile.limit(GateKind::Feel, shortestStepMs(m_take.exercise, Bpm(m_take.tempoBpm)));
+    for (const FeelPlayed& feel : m_measures.feel) {
+        const Figure& away = feel.awayMs;
+        const double nearest = away.low > 0 ? away.low : -away.high;  // minus where the interval holds 0
+        if (nearest <= limit) continue;
+        std::erase_if(m_found, [&feel](const Finding& f) {
+            return std::holds_alternative<GroupApart>(f.fault) && f.voice && f.voice == feel.voice;
+        });
+        whole(away.value > 0 ? FindingKind::Late : FindingKind::Early, against(away, -feel.askedMs), "ms",
+              std::abs(away.value) / limit, FeelMissed{feel.askedMs});
+        m_found.back().voice = feel.voice;
+    }
+}
+
 void FaultFinder::findGrace() {
     if (!m_measures.ornaments || !m_measures.ornaments->spacingMs) return;
     constexpr double kTightestMs = 10;

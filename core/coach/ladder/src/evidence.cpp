@@ -19,9 +19,8 @@ bool isCounted(const Figure& figure) {
 }
 
 /// The side of the interval on which the limit lies: distances that are near 0 have a short one on the other.
-double errorOf(const Gate& gate) {
-    const Figure& f = gate.measured;
-    const bool isBelow = f.value < gate.limit;
+double errorOf(const Figure& f, double limit) {
+    const bool isBelow = f.value < limit;
     const double half = isBelow ? f.high - f.value : f.value - f.low;
     return half / studentT975(1e6);
 }
@@ -34,13 +33,14 @@ const Gate* gateOf(const RungTake& take, GateKind kind) {
 
 std::vector<Said> saidOf(const Gate& now, const std::vector<RungTake>& before) {
     constexpr double kForget = 0.9;  // from take to take
-    std::vector<Said> said{{now.measured.value, errorOf(now), 1}};
+    std::vector<Said> said{{now.measured.value, errorOf(now.measured, now.limit), 1}};
     double weight = 1;
     for (auto take = before.rbegin(); take != before.rend() && said.size() < kDecidedAt; ++take) {
         weight *= kForget;
         const Gate* gate = gateOf(*take, now.kind);
-        if (gate == nullptr || gate->limit != now.limit) continue;
-        said.push_back({gate->measured.value, errorOf(*gate), weight * std::pow(0.5, std::min(take->daysAgo, 4))});
+        if (gate == nullptr) continue;
+        said.push_back({gate->measured.value, errorOf(gate->measured, now.limit),
+                        weight * std::pow(0.5, std::min(take->daysAgo, 4))});
     }
     return said;
 }
@@ -104,6 +104,12 @@ std::vector<Gate> pooled(const std::vector<Gate>& gates, const std::vector<RungT
     std::vector<Gate> all;
     all.reserve(gates.size());
     for (const Gate& gate : gates) all.push_back(pooled(gate, before));
+    return all;
+}
+
+std::vector<GateEvidence> evidenceOf(const std::vector<Gate>& gates, const std::vector<RungTake>& before) {
+    std::vector<GateEvidence> all;
+    for (const Gate& gate : gates) all.push_back({pooled(gate, before), takesToGo({gate}, before, 1)});
     return all;
 }
 

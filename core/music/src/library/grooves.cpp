@@ -187,6 +187,27 @@ ride | .R .R .R .R |
 snare | . >L . >L |
 bass drum | F .F F .F |
 
+id: groove-laid-back
+title: Backbeat behind the beat
+trains: Hat and bass drum on the click, the snare alone a little later, every time the same.
+tags: groove, feel
+placed: snare 8 ms behind
+tempo: 60 to 100 by 4
+hi-hat | RR .R RR .R |
+snare | . >L . >L |
+bass drum | F .F F . |
+
+id: groove-pushed-ride
+title: A ride that leans ahead
+trains: The ride pulls, two per cent of the beat, and the rest stays where it is.
+tags: groove, feel, jazz
+placed: ride 2 % ahead
+feel: swing eighths by tempo
+tempo: 80 to 180 by 5
+ride | R RR R RR |
+snare | .. .L .. .L |
+foot hi-hat | . H . H |
+
 id: hits-choked
 title: Choked hits in a groove
 trains: Cymbals that stop with the hand, exactly with the bass drum.

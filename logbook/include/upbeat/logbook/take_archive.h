@@ -66,7 +66,7 @@ class TakeArchive {
         bool isNewest = false;          ///< Of its exercise.
     };
     /// With `today` it is judged by this profile and by the ladder as it now is, instead of those of its day.
-    [[nodiscard]] Result<Found> find(qint64 id, const std::optional<ProfileKind>& today = {}) const;
+    [[nodiscard]] Result<Found> find(qint64 id, const std::optional<Profile>& today = {}) const;
 
     /// What a step is called after it was done. False stops there, as if the program had ended: for tests.
     enum class Step { Described, Committed, Settled, Rescued, Split };

@@ -19,6 +19,8 @@ namespace words {
 [[nodiscard]] Text nameOf(ClickTone tone);
 /// "left hand", "snare", "other voices".
 [[nodiscard]] Text nameOf(const StrokeGroup& group);
+/// "snare 8 ms behind", "2 % ahead": what is asked beside the click.
+[[nodiscard]] Text nameOf(const AskedPlacement& placement);
 /// "snare", "left hand", "ghost", "2nd of 4"; empty for counts, which have places.
 [[nodiscard]] Text nameOf(const GroupRow& row);
 /// "Grow from the start".

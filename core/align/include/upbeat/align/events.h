@@ -18,6 +18,13 @@ struct PageEvent {
     std::vector<int> written;  ///< Indices into the page.
 };
 
+/// From where to where the strokes that fall together are asked for beside the click, in seconds.
+struct AskedRange {
+    double from = 0;
+    double to = 0;
+};
+[[nodiscard]] AskedRange askedRange(const PageEvent& event, const std::vector<WrittenStroke>& page);
+
 /// Groups the page of an exercise into events, in order of time. Where every voice is heard on its own (`apart`), each
 /// stroke is an event.
 [[nodiscard]] std::vector<PageEvent> eventsOf(const Exercise& exercise, const std::vector<WrittenStroke>& page,

@@ -12,8 +12,9 @@ namespace upbeat {
 /// A written stroke of one pass and the hit that seems to have played it.
 struct LiveStroke {
     int stroke = 0;
-    int pass = 0;  ///< From 0.
-    double offsetMs = 0;
+    int pass = 0;         ///< From 0.
+    double offsetMs = 0;  ///< Against where it is asked for.
+    double askedMs = 0;   ///< Beside the click; plus is behind.
 };
 
 /// A first impression while a take runs: every hit goes at once to the nearest written stroke, within a quarter of a
@@ -32,6 +33,7 @@ class LiveMatcher {
   private:
     std::vector<Voice> m_voices;    // per stroke
     std::vector<double> m_placesS;  // in the pass, per stroke
+    std::vector<double> m_askedMs;  // per stroke
     double m_beatS;
     double m_startS;
     double m_passS;

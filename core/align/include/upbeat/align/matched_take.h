@@ -15,7 +15,9 @@ struct MatchedStroke {
     WrittenStroke written;
     Stroke stroke;        ///< The stroke of the exercise it repeats.
     int hit = kNone;      ///< Index into MatchedTake::hits.
-    double offsetMs = 0;  ///< Onset minus grid time minus latency; plus is late.
+    double offsetMs = 0;  ///< Onset minus where it is asked for, minus latency; plus is late.
+    double askedMs = 0;   ///< Where its sound is asked for beside the click; plus is behind (see placement.h).
+    bool askedApart = false;  ///< Its sound is shared with a stroke that is asked for elsewhere: `askedMs` lies between.
     double levelDb = 0;
     bool shared = false;     ///< Struck together with another voice: one sound on one microphone.
     bool carries = false;    ///< Shared, but louder by class than all it is struck with: the level is its own.

@@ -9,6 +9,7 @@
 #include "upbeat/music/feel.h"
 #include "upbeat/music/meter.h"
 #include "upbeat/music/origin.h"
+#include "upbeat/music/placement.h"
 #include "upbeat/music/stroke.h"
 #include "upbeat/units/error.h"
 #include "upbeat/units/quantity.h"
@@ -81,8 +82,10 @@ struct Exercise {
     Counting counting = Counting::Letters;
     /// Words of its own for beats of so many parts, as many words as parts; an empty first word is the beat's number.
     std::map<int, std::vector<std::string>> words{};
-    std::vector<MeterChange> meterChanges{};  ///< In order of bars; see bars.h. Quarter notes keep their length.
-    std::optional<Origin> origin{};           ///< Of a part of another exercise; none for a page of its own.
+    std::vector<MeterChange> meterChanges{};   ///< In order of bars; see bars.h. Quarter notes keep their length.
+    std::optional<Origin> origin{};            ///< Of a part of another exercise; none for a page of its own.
+    std::vector<AskedPlacement> placements{};  ///< Beside the click, at most one for a voice and one for all others.
+    bool twoLevels = false;                    ///< Ghosts and taps are one level: only accents are told from the rest.
 
     friend bool operator==(const Exercise&, const Exercise&) = default;
 
@@ -96,6 +99,9 @@ struct Exercise {
 /// meter, a beat whose strokes share no grid, a stroke outside the phrase, two strokes of one limb or one voice at
 /// once, a tempo out of range.
 [[nodiscard]] Result<void> check(const Exercise& exercise);
+
+/// As it is judged: with two levels ghosts are taps.
+[[nodiscard]] Exercise asJudged(Exercise exercise);
 
 /// Bar number from 1 and the beat in it from 1 (fractional, in counted beats of its meter).
 struct CountPlace {

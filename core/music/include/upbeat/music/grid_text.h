@@ -22,9 +22,9 @@ namespace upbeat {
 /// "F" "H" right and left foot, with what belongs to it before it: ">" accent, "(" ghost (its ")" may be left out), "f"
 /// flam, "d" drag, "u" ruff, "z" closed roll, "!" anchor. After an empty line the next bars follow. Lines that begin
 /// with "#" are remarks. Keys: id, title, trains, tags, meter, tempo, feel ("swing eighths 2", "swing eighths by
-/// tempo", "straight"), swell ("0 to 4, -20 to 0 dB"), free ("4 to 8"), count ("numbers", or own
-/// words for a beat of as many parts, "hip po pot a mus", "*" being the number); places count quarter notes from 0.
-/// An error names line and column.
+/// tempo", "straight"), placed ("snare 8 ms behind", "all 2 % ahead"), levels ("two"), swell ("0 to 4, -20 to 0 dB"),
+/// free ("4 to 8"), count ("numbers", or own words for a beat of as many parts, "hip po pot a mus", "*" being the
+/// number); places count quarter notes from 0. An error names line and column.
 [[nodiscard]] Result<Exercise> exerciseFromText(std::string_view text);
 
 /// The "key: value" lines alone: an exercise that may have no stroke yet and is not checked.

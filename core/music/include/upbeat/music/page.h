@@ -14,9 +14,10 @@ struct WrittenStroke {
     int pass = 1;    ///< From 1.
     int stroke = 0;  ///< Index into Exercise::strokes.
     Role role = Role::Main;
-    int grace = 0;     ///< For grace notes: 0 is the one nearest the main stroke.
-    double gridS = 0;  ///< Seconds after beat 1 of bar 1, swung as the feel asks; for a grace note a typical place.
-    double stepS = 0;  ///< Distance to the nearest other written position: the local grid step.
+    int grace = 0;      ///< For grace notes: 0 is the one nearest the main stroke.
+    double gridS = 0;   ///< Seconds after beat 1 of bar 1, swung as the feel asks; for a grace note a typical place.
+    double stepS = 0;   ///< Distance to the nearest other written position: the local grid step.
+    double askedS = 0;  ///< Where it is asked for beside that: plus is behind the click.
 };
 
 /// Typical distance of a grace note before what follows it. A flam is free within 10-45 ms; the match allows for that.

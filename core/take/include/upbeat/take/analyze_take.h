@@ -2,6 +2,7 @@
 
 #include <vector>
 
+#include "upbeat/ladder/evidence.h"
 #include "upbeat/ladder/verdict.h"
 
 namespace upbeat {
@@ -17,12 +18,17 @@ struct CoachPlan {
 struct TakeAnalysis {
     MatchedTake matched;
     Measures measures;
-    std::vector<Gate> gates;
+    std::vector<Gate> gates;             ///< Of this take alone.
+    std::vector<GateEvidence> evidence;  ///< With the takes before it on the rung: what the verdict speaks of.
+    int takesTogether = 1;               ///< So many takes, this one included.
     std::vector<Finding> findings;
     Verdict verdict;
 
     [[nodiscard]] bool clean() const { return isClean(gates); }
 };
+
+/// Puts the gates of the analysis together with those of the takes before it on the rung.
+void poolGates(TakeAnalysis& analysis, const std::vector<RungTake>& history);
 
 /// From what was heard of a take to the verdict. Pure: the same sounds give the same analysis.
 [[nodiscard]] TakeAnalysis analyzeTake(const Exercise& exercise, const TakeFrame& frame, const HeardTake& heard,

@@ -25,7 +25,7 @@ struct TakeRecord {
     int sampleRate = 48000;
     std::string startedAt;  ///< ISO 8601, local time.
     std::string device;
-    ProfileKind profile = ProfileKind::Practice;
+    Profile profile{};
     std::optional<Ladder> ladder;  ///< It was judged by; none in takes of older versions.
     std::string file;              ///< FLAC, relative to the folder of the takes; empty when nothing was recorded.
     bool simulated = false;        ///< By the simulated player, to try things out: it says nothing about anybody.

@@ -87,6 +87,10 @@ struct VoicesApart {
 };
 struct RollOpens {};
 struct RollStopsShort {};
+/// A placement beside the click that is asked for is not played: the figure is where it is played instead.
+struct FeelMissed {
+    double askedMs = 0;  ///< Plus is behind the click.
+};
 /// The left hand is louder or softer than the right: at the level of the finding, or at all.
 struct LeftHandLevel {};
 
@@ -94,6 +98,6 @@ using Fault = std::variant<GroupApart, CountLeans, ClassLeans, PartLeans, Entrie
                            CountOnAnotherDrum, CountSoundsOdd, HitsScatter, UnwrittenStrokes, AccentsTooLow,
                            GhostsTooHigh, SwingsOtherwise, PulseDrifts, GraceUneven, GraceTooWide, GraceTooNear,
                            PlaceLost, BeatAtChange, SecondsLevel, SecondsTime, AccentsFade, SwellFails, DynamicOff,
-                           VoicesApart, RollOpens, RollStopsShort, LeftHandLevel>;
+                           VoicesApart, RollOpens, RollStopsShort, FeelMissed, LeftHandLevel>;
 
 }  // namespace upbeat

@@ -10,20 +10,6 @@
 
 namespace upbeat {
 
-enum class GateKind {
-    Spread,
-    Placement,
-    Apart,
-    Habit,
-    Mistakes,
-    AccentTapGap,
-    TapGhostGap,
-    Overlap,
-    Offbeat,
-    GraceSpread,
-    Drift,
-};
-
 enum class GateState { Met, Missed, Unsure };
 
 /// One thing a rung asks for, measured beside needed.
@@ -35,14 +21,21 @@ struct Gate {
     GateState state = GateState::Met;
     std::optional<int> stroke;       ///< The written stroke it comes from, where it comes from one.
     std::optional<StrokeGroup> who;  ///< The hand or voice it comes from, where it comes from one.
+    bool ownLimit = false;           ///< The limit is not the profile's.
 };
 
-/// Stable names for files: "spread", "placement", "apart", ...
-[[nodiscard]] std::string_view toName(GateKind kind);
+/// Stable names for files.
 [[nodiscard]] std::string_view toName(GateState state);
-[[nodiscard]] std::optional<GateKind> gateFromName(std::string_view name);
 [[nodiscard]] std::optional<GateState> gateStateFromName(std::string_view name);
-[[nodiscard]] std::string_view unitOf(GateKind kind);
+
+/// What a rung asks of an exercise whoever plays it, in the order of the gates: what can never apply to it is absent.
+struct AskedGate {
+    GateKind kind = GateKind::Spread;
+    double limit = 0;    ///< Mistakes: in four bars.
+    double builtIn = 0;  ///< What the profile asks.
+    bool ownLimit = false;
+};
+[[nodiscard]] std::vector<AskedGate> askedOf(const Exercise& exercise, Bpm tempo, const Profile& profile);
 
 /// The gates that apply to the take's exercise; the others are absent.
 [[nodiscard]] std::vector<Gate> judge(const MatchedTake& take, const Measures& measures, const Profile& profile);

@@ -7,6 +7,7 @@
 #include "upbeat/measure/balance.h"
 #include "upbeat/measure/counts.h"
 #include "upbeat/measure/doubles.h"
+#include "upbeat/measure/feel.h"
 #include "upbeat/measure/groups.h"
 #include "upbeat/measure/ornaments.h"
 #include "upbeat/measure/pulse.h"
@@ -37,6 +38,7 @@ struct Measures {
     std::vector<StrokeQuality> quality;
     Counts counts;
     Causes causes;
+    std::vector<FeelPlayed> feel;
 };
 
 }  // namespace upbeat

@@ -3,17 +3,9 @@
 #include <optional>
 #include <string_view>
 
+#include "upbeat/judge/limits.h"
+
 namespace upbeat {
-
-/// A limit that grows with the shortest written step but stays within bounds.
-struct StepLimit {
-    double share = 0.08;  ///< Of the shortest step.
-    double leastMs = 6;
-    double mostMs = 15;
-
-    /// stepMs: shortest written step in ms.
-    [[nodiscard]] double at(double stepMs) const;
-};
 
 /// What one practises for.
 enum class ProfileKind { Practice, Performance };
@@ -22,24 +14,19 @@ enum class ProfileKind { Practice, Performance };
 [[nodiscard]] std::string_view toName(ProfileKind kind);
 [[nodiscard]] std::optional<ProfileKind> profileFromName(std::string_view name);
 
-/// What a rung asks for. The two built-in profiles are the table in docs/measures.md, section 7.
+/// What a rung asks for: one of the two built-in profiles, the table of gates in docs/measures.md, and what is asked
+/// instead of it.
 struct Profile {
     ProfileKind kind = ProfileKind::Practice;
-    StepLimit spread{0.08, 6, 15};
-    StepLimit placement{0.12, 10, 20};
-    StepLimit apart{0.10, 6, 15};
-    StepLimit habit{0.10, 6, 15};
-    double mistakesPerFourBars = 1;
-    double accentTapGapDb = 10;
-    double tapGhostGapDb = 6;
-    double overlapPercent = 5;
-    double offbeatPercent = 3;
-    double graceSpreadMs = 8;
-    double driftMsPerBar = 2;
-};
+    OwnLimits own{};
 
-[[nodiscard]] Profile practiceProfile();
-[[nodiscard]] Profile performanceProfile();
-[[nodiscard]] Profile profileOf(ProfileKind kind);
+    friend bool operator==(const Profile&, const Profile&) = default;
+
+    /// In the unit of the gate; mistakes are those in four bars. Many of the built-in ones grow with the shortest
+    /// written step, in ms, but stay within bounds.
+    [[nodiscard]] double limit(GateKind gate, double stepMs) const;
+    [[nodiscard]] double builtIn(GateKind gate, double stepMs) const;
+    [[nodiscard]] bool isOwn(GateKind gate) const { return own.count(gate) > 0; }
+};
 
 }  // namespace upbeat

@@ -18,6 +18,14 @@ inline constexpr std::size_t kDecidedAt = 8;  ///< Takes by which everything is 
 /// The takes at the end of a history that were all played at `tempoBpm`: since the player came to the rung.
 [[nodiscard]] std::vector<RungTake> onThisRung(const std::vector<RungTake>& history, double tempoBpm);
 
+/// What the takes on a rung together say of one gate.
+struct GateEvidence {
+    Gate gate;                     ///< Its figure is that of all takes.
+    std::optional<int> takesToGo;  ///< More takes like the last one until it is met; none where that would not do.
+};
+/// Of every gate of a take; `before` as above.
+[[nodiscard]] std::vector<GateEvidence> evidenceOf(const std::vector<Gate>& gates, const std::vector<RungTake>& before);
+
 /// How many more takes like this one until every gate is met and `needed` takes were played; nothing where more of
 /// them would not do.
 [[nodiscard]] std::optional<int> takesToGo(const std::vector<Gate>& gates, const std::vector<RungTake>& before,

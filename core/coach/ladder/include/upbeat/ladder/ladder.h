@@ -23,6 +23,7 @@ struct Ladder {
     [[nodiscard]] double below(double tempoBpm) const;
 };
 
+inline constexpr int kMostCleanNeeded = 5;
 inline constexpr double kSameTempo = 0.01;  ///< bpm: tempos nearer to one another are one rung.
 
 /// What the ladder remembers of a take.
