@@ -3,8 +3,10 @@
 #include <QGridLayout>
 #include <algorithm>
 
+#include "climb/faster_view.h"
 #include "climb/ladder_view.h"
 #include "climb/limit_editor.h"
+#include "climb/past.h"
 #include "place/gate_list.h"
 
 namespace upbeat {
@@ -12,7 +14,9 @@ namespace upbeat {
 ClimbPlace::ClimbPlace(const With& with, QWidget* parent)
     : Place(parent),
       m_with(with),
+      m_main(new QStackedWidget(this)),
       m_ladder(new LadderView(this)),
+      m_faster(new FasterView(this)),
       m_side(new QStackedWidget(this)),
       m_gates(new GateList(this)),
       m_limits(new LimitEditor(with.limits, with.stand, this)),
@@ -22,7 +26,9 @@ ClimbPlace::ClimbPlace(const With& with, QWidget* parent)
     grid->setContentsMargins(0, 0, 0, 0);
     grid->setHorizontalSpacing(18);
     grid->setVerticalSpacing(12);
-    grid->addWidget(m_ladder, 0, 0);
+    m_main->addWidget(m_ladder);
+    m_main->addWidget(m_faster);
+    grid->addWidget(m_main, 0, 0);
     m_side->addWidget(m_gates);
     m_side->addWidget(m_limits);
     grid->addWidget(m_side, 0, 1);
@@ -50,6 +56,9 @@ void ClimbPlace::addKeys() {
         m_with.handsFree.set(true);
         m_with.recorder.start();
     });
+    addKey(Qt::Key_V, QStringLiteral("V"), tr("as it gets faster"),
+           [this] { showFaster(m_main->currentWidget() == m_ladder); });
+    addKey(Qt::Key_M, QStringLiteral("M"), tr("measure"), [this] { m_faster->nextMeasure(); });
     addKey(Qt::Key_G, QStringLiteral("G"), tr("goal up a step"), [this] {
         m_with.stand.setGoal(m_with.stand.ladder().ladder.goalBpm + m_with.stand.ladder().ladder.stepBpm);
     });
@@ -99,6 +108,10 @@ void ClimbPlace::editLimits(bool edit) {
     Q_EMIT keysChanged();
 }
 
+void ClimbPlace::showFaster(bool faster) {
+    m_main->setCurrentWidget(faster ? static_cast<QWidget*>(m_faster) : m_ladder);
+}
+
 void ClimbPlace::askForTakes() {
     const int now = m_with.stand.ladder().ladder.cleanNeeded;
     m_with.stand.setCleanNeeded(now % kMostCleanNeeded + 1);
@@ -121,7 +134,10 @@ void ClimbPlace::refresh() {
     if (isEditing()) m_limits->begin();
     auto takes = m_with.log.takes(m_with.stand.exercise().id);
     std::reverse(takes.begin(), takes.end());
-    m_ladder->show(m_with.stand.ladder().ladder, m_with.stand.ladder().tempoBpm, std::move(takes));
+    Past past = pastOf(m_with.stand.exercise(), takes, m_with.log, QDateTime::currentDateTime());
+    m_ladder->show(m_with.stand.ladder().ladder, m_with.stand.ladder().tempoBpm, std::move(takes),
+                   std::move(past.ceiling));
+    m_faster->show(std::move(past.overTempo));
     const TakePtr& take = m_with.review.take();
     if (take && take->stored.exercise.id == m_with.stand.exercise().id) {
         m_gates->setGates(take->analysis.evidence, take->analysis.takesTogether);

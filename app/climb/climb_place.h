@@ -14,6 +14,7 @@
 
 namespace upbeat {
 
+class FasterView;
 class LadderView;
 class GateList;
 class LimitEditor;
@@ -40,6 +41,9 @@ class ClimbPlace : public Place {
     /// What the rung asks, or the same to be changed.
     void editLimits(bool edit);
     [[nodiscard]] LimitEditor* limitEditor() const { return m_limits; }
+    /// The ladder, or what happens as it gets faster.
+    void showFaster(bool faster);
+    [[nodiscard]] FasterView* fasterView() const { return m_faster; }
 
   private:
     void refresh();
@@ -50,7 +54,9 @@ class ClimbPlace : public Place {
     [[nodiscard]] bool isEditing() const;
 
     With m_with;
+    QStackedWidget* m_main;
     LadderView* m_ladder;
+    FasterView* m_faster;
     QStackedWidget* m_side;
     GateList* m_gates;
     LimitEditor* m_limits;

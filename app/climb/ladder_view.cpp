@@ -3,11 +3,13 @@
 #include <QLocale>
 #include <QMouseEvent>
 #include <QPainter>
+#include <algorithm>
 #include <cmath>
 
 #include "place/verdict_bar.h"
 #include "theme/theme.h"
 #include "theme/words.h"
+#include "upbeat/words/season_words.h"
 
 namespace upbeat {
 
@@ -15,6 +17,8 @@ namespace {
 
 constexpr double kTempoColumn = 66;
 constexpr double kDayRow = 30;
+constexpr double kChance = 112;   // room for the curve
+constexpr double kSentence = 32;  // and for what it says
 
 }  // namespace
 
@@ -23,8 +27,10 @@ LadderView::LadderView(QWidget* parent) : QWidget(parent) {
     setAccessibleName(tr("Ladder of tempos"));
 }
 
-void LadderView::show(const Ladder& ladder, double tempoBpm, std::vector<TakeSummary> takes) {
+void LadderView::show(const Ladder& ladder, double tempoBpm, std::vector<TakeSummary> takes,
+                      std::optional<Ceiling> ceiling) {
     m_ladder = ladder;
+    m_ceiling = std::move(ceiling);
     m_tempoBpm = tempoBpm;
     m_takes = std::move(takes);
     setAccessibleDescription(
@@ -33,8 +39,10 @@ void LadderView::show(const Ladder& ladder, double tempoBpm, std::vector<TakeSum
 }
 
 LadderLayout LadderView::layoutNow() const {
-    const QRectF area(kTempoColumn, 14, std::max(20.0, width() - kTempoColumn - 16.0),
-                      std::max(20.0, height() - kDayRow - 18.0));
+    const double chance = m_ceiling ? kChance : 0;
+    const double sentence = m_ceiling ? kSentence : 0;
+    const QRectF area(kTempoColumn, 14, std::max(20.0, width() - kTempoColumn - 16.0 - chance),
+                      std::max(20.0, height() - kDayRow - 18.0 - sentence));
     return layoutLadder(m_ladder, m_tempoBpm, m_takes, area);
 }
 
@@ -44,13 +52,15 @@ void LadderView::paintEvent(QPaintEvent* /*event*/) {
     paintCard(painter, *this);
     const LadderLayout layout = layoutNow();
     paintRungs(painter, theme, layout);
+    paintChance(painter, theme, layout);
+    paintCeiling(painter, theme);
     paintTakes(painter, theme, layout);
     painter.setFont(typeFace(13));
     painter.setPen(theme.inkSoft);
     double free = 0;
     for (const auto& day : layout.days) {
         if (day.x < free) continue;
-        painter.drawText(QRectF(day.x - 6, height() - kDayRow + 2, 90, 20), Qt::AlignLeft,
+        painter.drawText(QRectF(day.x - 6, height() - kDayRow - (m_ceiling ? kSentence : 0) + 2, 90, 20), Qt::AlignLeft,
                          QLocale().toString(day.day, QStringLiteral("d MMM")));
         free = day.x + 62;
     }
@@ -75,6 +85,50 @@ void LadderView::paintRungs(QPainter& painter, const Theme& theme, const LadderL
             painter.drawText(QRectF(width() - 160, rung.y - 22, 142, 20), Qt::AlignRight, tr("full speed"));
         }
     }
+}
+
+void LadderView::paintChance(QPainter& painter, const Theme& theme, const LadderLayout& layout) const {
+    if (!m_ceiling || layout.rungs.size() < 2) return;
+    const auto& low = layout.rungs.front();
+    const auto& high = layout.rungs.back();
+    const auto yOf = [&](double bpm) {
+        return low.y + (bpm - low.tempoBpm) / (high.tempoBpm - low.tempoBpm) * (high.y - low.y);
+    };
+    const double right = width() - 20;
+    const auto xOf = [right](double chance) { return right - (1 - chance) * (kChance - 24); };
+    QPolygonF band;
+    QPolygonF line;
+    std::vector<QPointF> back;
+    for (const ChanceAt& at : m_ceiling->curve) {
+        if (at.tempoBpm < low.tempoBpm || at.tempoBpm > high.tempoBpm) continue;
+        const double y = yOf(at.tempoBpm);
+        line << QPointF(xOf(at.chance), y);
+        band << QPointF(xOf(at.high), y);
+        back.emplace_back(xOf(at.low), y);
+    }
+    std::for_each(back.rbegin(), back.rend(), [&band](const QPointF& point) { band << point; });
+    painter.setRenderHint(QPainter::Antialiasing);
+    painter.setPen(Qt::NoPen);
+    painter.setBrush(theme.target);
+    painter.drawPolygon(band);
+    painter.setBrush(Qt::NoBrush);
+    painter.setPen(QPen(theme.inkSoft, 2.4));
+    painter.drawPolyline(line);
+    const double ceiling = m_ceiling->bpm.value;
+    if (!m_ceiling->isBracketed || ceiling < low.tempoBpm || ceiling > high.tempoBpm) return;
+    painter.setPen(QPen(theme.early, 2, Qt::DashLine));
+    painter.drawLine(QPointF(kTempoColumn, yOf(ceiling)), QPointF(right, yOf(ceiling)));
+    painter.setFont(typeFace(Type::kText));
+    painter.setPen(theme.early);
+    painter.drawText(QRectF(kTempoColumn + 8, yOf(ceiling) - 24, 140, 22), Qt::AlignLeft, tr("your ceiling"));
+}
+
+void LadderView::paintCeiling(QPainter& painter, const Theme& theme) const {
+    if (!m_ceiling) return;
+    painter.setFont(typeFace(Type::kText));
+    painter.setPen(theme.ink);
+    painter.drawText(QRectF(16, height() - kSentence - 2, width() - 32, kSentence), Qt::AlignVCenter,
+                     inWords(words::sentenceOf(*m_ceiling)));
 }
 
 void LadderView::paintTakes(QPainter& painter, const Theme& theme, const LadderLayout& layout) {

@@ -96,8 +96,8 @@ void LimitEditor::addRow(const AskedGate& asked) {
         next.set(scope(), kind, limit);
         m_book.change(next);
     });
-    for (QWidget* part : {static_cast<QWidget*>(row.name), static_cast<QWidget*>(row.builtIn),
-                          static_cast<QWidget*>(row.field)})
+    for (QWidget* part :
+         {static_cast<QWidget*>(row.name), static_cast<QWidget*>(row.builtIn), static_cast<QWidget*>(row.field)})
         part->show();  // what is hidden takes no focus
     m_rows.push_back(row);
 }
@@ -118,9 +118,8 @@ void LimitEditor::show(const Row& row, const AskedGate& asked) {
     row.field->setFont(typeFace(Type::kText, asked.ownLimit));
     row.name->setText(inWords(words::nameOf(asked.kind)));
     const QString side = asksAtLeast(asked.kind) ? tr("at least") : tr("at most");
-    row.builtIn->setText(asked.ownLimit
-                             ? tr("%1; built in %2").arg(side).arg(asked.builtIn, 0, 'f', decimalsOf(asked.kind))
-                             : side);
+    row.builtIn->setText(
+        asked.ownLimit ? tr("%1; built in %2").arg(side).arg(asked.builtIn, 0, 'f', decimalsOf(asked.kind)) : side);
 }
 
 QDoubleSpinBox* LimitEditor::fieldOf(GateKind kind) const {

@@ -30,6 +30,7 @@ Result<ScenarioExercise> exerciseOf(const QJsonObject& json, const std::filesyst
     if (!goal) return tl::unexpected(goal.error());
     return ScenarioExercise{*exercise,
                             json[QLatin1String("start_bpm")].toDouble(exercise->tempo.start),
+                            json[QLatin1String("bends_at_bpm")].toDouble(exercise->tempo.start),
                             std::clamp(json[QLatin1String("takes_a_day")].toInt(1), 1, 10),
                             json[QLatin1String("learning")].toDouble(0),
                             static_cast<std::uint64_t>(json[QLatin1String("seed")].toInt(1)),
@@ -59,7 +60,7 @@ Character between(const Character& a, const Character& b, double share) {
 }
 
 Character ScenarioExercise::at(double tempoBpm, double days) const {
-    const double way = (tempoBpm - exercise.tempo.start) / std::max(1.0, exercise.tempo.goal - exercise.tempo.start);
+    const double way = (tempoBpm - bendsBpm) / std::max(1.0, exercise.tempo.goal - bendsBpm);
     return between(atStart, atGoal, std::clamp(way - learning * days, 0.0, 1.2));
 }
 

@@ -12,6 +12,7 @@ namespace upbeat {
 struct ScenarioExercise {
     Exercise exercise;
     double startBpm = 60;
+    double bendsBpm = 60;  ///< Up to there the player is as at the start.
     int takesADay = 1;
     double learning = 0;  ///< Share of the way from start to goal that a day of practice wins back.
     std::uint64_t seed = 1;

@@ -9,6 +9,9 @@
 
 #include "place/verdict_bar.h"
 #include "strokes/stroke_painter.h"
+#include "studio/care.h"
+#include "upbeat/music/origin.h"
+#include "upbeat/words/words.h"
 
 namespace upbeat {
 
@@ -34,6 +37,7 @@ PlayPlace::PlayPlace(const With& with, QWidget* parent) : Place(parent), m_with(
         m_with.handsFree.set(!m_with.handsFree.isOn());
         if (m_with.handsFree.isOn() && !m_with.recorder.isRecording()) m_with.recorder.start();
     });
+    addKey(Qt::Key_X, QStringLiteral("X"), tr("something hurts"), [this] { somethingHurts(); });
     addKey(Qt::Key_BracketLeft, QStringLiteral("["), tr("slower"),
            [this] { m_with.stand.setTempo(m_with.stand.ladder().tempoBpm - 1); });
     addKey(Qt::Key_BracketRight, QStringLiteral("]"), tr("faster"),
@@ -71,8 +75,44 @@ void PlayPlace::paintEvent(QPaintEvent* /*event*/) {
     paintTempo(painter, QRectF(0, 0, 0.42 * width(), top));
     paintCount(painter, QRectF(0.42 * width(), 0, 0.30 * width(), top));
     paintPasses(painter, QRectF(0.72 * width(), 0, 0.28 * width(), top));
-    paintPhrase(painter, QRectF(0, top + 12, width(), std::max(60.0, height() - top - meter - 24)));
+    const QRectF middle(0, top + 12, width(), std::max(60.0, height() - top - meter - 24));
+    if (m_with.handsFree.isResting() && m_with.review.take())
+        paintRest(painter, middle);
+    else
+        paintPhrase(painter, middle);
     paintLevel(painter, QRectF(0, height() - meter, width(), meter));
+}
+
+/// Everything stops; the exercise rests until tomorrow.
+void PlayPlace::somethingHurts() {
+    m_with.handsFree.set(false);
+    m_with.recorder.discard();
+    restUntilTomorrow(m_with.setup, wholeIdOf(m_with.stand.exercise()), QDate::currentDate());
+    m_with.notices.complain(
+        tr("Stop here for today: this exercise rests until tomorrow. Pain is no part of practice; what does not pass "
+           "belongs to a doctor, and how you hold and move to a qualified teacher."));
+}
+
+void PlayPlace::paintRest(QPainter& painter, const QRectF& box) const {
+    const Theme& theme = Theme::of(palette());
+    const TakeView& take = *m_with.review.take();
+    const Verdict& verdict = take.analysis.verdict;
+    painter.setPen(Qt::NoPen);
+    painter.setBrush(theme.spine);
+    painter.drawRoundedRect(box, 10, 10);
+    const QRectF inner = box.adjusted(28, 14, -28, -14);
+    const auto line = [&](const QString& text, double size, bool bold, const QColor& ink, const QRectF& room) {
+        while (size > 24 &&
+               QFontMetricsF(typeFace(size, bold)).boundingRect(room, Qt::TextWordWrap, text).height() > room.height())
+            size *= 0.94;
+        painter.setFont(typeFace(size, bold));
+        painter.setPen(ink);
+        painter.drawText(room, Qt::AlignLeft | Qt::AlignVCenter | Qt::TextWordWrap, text);
+    };
+    line(inWords(words::headlineOf(verdict)), 0.2 * height(), true, theme.spineInk,
+         QRectF(inner.left(), inner.top(), inner.width(), 0.5 * inner.height()));
+    line(inWords(words::reasonOf(take.stored.exercise, verdict)), height() / 15.0, false, theme.spineInk,
+         QRectF(inner.left(), inner.top() + 0.5 * inner.height(), inner.width(), 0.5 * inner.height()));
 }
 
 void PlayPlace::paintTempo(QPainter& painter, const QRectF& box) const {
@@ -103,7 +143,7 @@ void PlayPlace::paintCount(QPainter& painter, const QRectF& box) const {
     const LiveTake* live = m_with.recorder.isRecording() ? m_with.recorder.live() : nullptr;
     if (live == nullptr || live->isOver()) {
         painter.setPen(theme.inkSoft);
-        painter.setFont(typeFace(std::max(18.0, 0.12 * box.height())));
+        painter.setFont(typeFace(std::max(18.0, (m_with.handsFree.isResting() ? 0.2 : 0.12) * box.height())));
         painter.drawText(box, Qt::AlignCenter, beforeOrAfter(live != nullptr));
         return;
     }

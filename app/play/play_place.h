@@ -4,6 +4,7 @@
 #include "studio/audio_input.h"
 #include "studio/hands_free.h"
 #include "studio/recorder.h"
+#include "studio/review.h"
 #include "studio/setup.h"
 #include "studio/stand.h"
 
@@ -19,8 +20,10 @@ class PlayPlace : public Place {
         Stand& stand;
         Recorder& recorder;
         HandsFree& handsFree;
-        const Setup& setup;
+        Setup& setup;
         AudioInput& input;
+        const Review& review;
+        Notices& notices;
     };
     explicit PlayPlace(const With& with, QWidget* parent = nullptr);
 
@@ -33,6 +36,9 @@ class PlayPlace : public Place {
     [[nodiscard]] QString beforeOrAfter(bool isOver) const;
     void paintCount(QPainter& painter, const QRectF& box) const;
     void paintPasses(QPainter& painter, const QRectF& box) const;
+    /// In the rest: what is next, as large as the tempo, and why.
+    void paintRest(QPainter& painter, const QRectF& box) const;
+    void somethingHurts();
     void paintPhrase(QPainter& painter, const QRectF& box) const;
     struct PhraseView;
     [[nodiscard]] PhraseView viewOf(const QRectF& box, double place) const;

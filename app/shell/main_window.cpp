@@ -56,7 +56,8 @@ void MainWindow::buildPlaces() {
     auto* prepare = new PreparePlace({s.shelf(), s.stand(), s.manuscript(), s.takingApart(), s.lessons(), s.setup(),
                                       s.inputs(), s.input(), s.soundCheck(), s.playback(), s.log(), s.notices()},
                                      m_stack);
-    auto* play = new PlayPlace({s.stand(), s.recorder(), s.handsFree(), s.setup(), s.input()}, m_stack);
+    auto* play =
+        new PlayPlace({s.stand(), s.recorder(), s.handsFree(), s.setup(), s.input(), s.review(), s.notices()}, m_stack);
     auto* look = new LookPlace({s.review(), s.nextSteps(), s.playback(), s.stand(), s.setup()}, m_stack);
     auto* climb = new ClimbPlace(
         {s.stand(), s.review(), s.nextSteps(), s.recorder(), s.handsFree(), s.log(), s.limits()}, m_stack);

@@ -33,19 +33,32 @@ bool saveBalance(MainWindow& window, const QString& folder) {
     return ok;
 }
 
-/// Look at a groove whose backbeat is asked for behind the click.
-bool saveFeel(MainWindow& window, Studio& studio, const QString& folder) {
+/// Hands-free: the rest behind a take, and Look at that take, a groove whose backbeat is asked for behind the click.
+bool saveRestAndFeel(MainWindow& window, Studio& studio, const QString& folder) {
     const std::string before = studio.stand().exercise().id;
-    const TakePtr shown = studio.review().take();
-    while (!studio.recorder().isIdle()) QCoreApplication::processEvents(QEventLoop::WaitForMoreEvents);
+    const auto wait = [] { QCoreApplication::processEvents(QEventLoop::WaitForMoreEvents); };
+    while (!studio.recorder().isIdle()) wait();
     studio.stand().choose("groove-laid-back");
     studio.stand().setTempo(100);
+    studio.handsFree().set(true);
     studio.recorder().start();
-    while (!studio.recorder().isIdle() || studio.review().take() == shown || studio.review().take()->id == 0)
-        QCoreApplication::processEvents(QEventLoop::WaitForMoreEvents);
+    while (!studio.handsFree().isResting()) wait();
+    window.go(MainWindow::Play);
+    bool ok = save(window, folder, QStringLiteral("play-rest"));
+    studio.handsFree().set(false);
     window.go(MainWindow::Look);
-    const bool ok = save(window, folder, QStringLiteral("look-feel"));
+    ok = save(window, folder, QStringLiteral("look-feel")) && ok;
     studio.stand().choose(before);
+    return ok;
+}
+
+/// Climb again: what happens as it gets faster.
+bool saveFaster(MainWindow& window, const QString& folder) {
+    window.go(MainWindow::Climb);
+    auto* climb = window.findChild<ClimbPlace*>();
+    climb->showFaster(true);
+    const bool ok = save(window, folder, QStringLiteral("climb-faster"));
+    climb->showFaster(false);
     return ok;
 }
 
@@ -101,6 +114,7 @@ bool saveScreenshots(MainWindow& window, Studio& studio, const QString& folder) 
     }
     ok = savePrepare(window, studio, folder) && ok;
     ok = saveBalance(window, folder) && ok;
+    ok = saveFaster(window, folder) && ok;
     ok = saveLimits(window, studio, folder) && ok;
     MainWindow::applyTheme(true);
     window.go(MainWindow::Look);
@@ -111,7 +125,7 @@ bool saveScreenshots(MainWindow& window, Studio& studio, const QString& folder) 
         QCoreApplication::processEvents(QEventLoop::WaitForMoreEvents);
     ok = save(window, folder, QStringLiteral("play")) && ok;
     studio.recorder().discard();
-    ok = saveFeel(window, studio, folder) && ok;
+    ok = saveRestAndFeel(window, studio, folder) && ok;
     return ok;
 }
 

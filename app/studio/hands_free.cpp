@@ -1,5 +1,6 @@
 #include "studio/hands_free.h"
 
+#include "studio/care.h"
 #include "studio/verdict_tone.h"
 
 namespace upbeat {
@@ -10,7 +11,7 @@ HandsFree::HandsFree(const With& with) : m_with(with) {
     m_ticker.setInterval(kTickMs);
     connect(&m_rest, &QTimer::timeout, this, &HandsFree::next);
     connect(&m_with.watch, &InputWatch::back, this, [this] {
-        if (m_isOn) rest();
+        if (m_isOn) rest(m_with.setup.settings().restS);
     });
     connect(&m_ticker, &QTimer::timeout, this, [this] {
         if (!isResting()) m_ticker.stop();
@@ -25,6 +26,7 @@ HandsFree::HandsFree(const With& with) : m_with(with) {
 void HandsFree::set(bool on) {
     if (m_isOn == on) return;
     m_isOn = on;
+    m_withoutBreakS = 0;
     if (!on) m_rest.stop();
     Q_EMIT changed();
 }
@@ -33,17 +35,29 @@ double HandsFree::restLeftS() const {
     return isResting() ? m_rest.remainingTime() * 1e-3 : 0.0;
 }
 
-void HandsFree::goOn(const NextStepPtr& step) {
+void HandsFree::goOn(const TakePtr& take, const NextStepPtr& step) {
     constexpr double kToneGain = 0.6;
     m_with.playback.play(verdictTone(step->verdict.action, m_with.input.sampleRate()), kToneGain);
     m_with.clock.takeKept();
     if (!m_isOn) return;
     m_with.nextSteps.follow(step);
-    rest();
+    rest(restBehind(take->stored));
 }
 
-void HandsFree::rest() {
-    m_rest.start(static_cast<int>(m_with.setup.settings().restS * 1000));
+/// Counted in what was played, not by the clock: a take lasts as long as it lasts.
+double HandsFree::restBehind(const TakeRecord& take) {
+    const double goal = take.ladder.value_or(Ladder()).goalBpm;
+    const double seconds =
+        restAfter(m_with.setup.settings().restS, take.durationS, take.frame.tempoBpm / std::max(1.0, goal));
+    m_withoutBreakS += take.durationS + seconds;
+    if (m_withoutBreakS < kBreakAfterS) return seconds;
+    m_withoutBreakS = 0;
+    Q_EMIT breakBegins();
+    return kBreakS;
+}
+
+void HandsFree::rest(double seconds) {
+    m_rest.start(static_cast<int>(seconds * 1000));
     m_ticker.start();
 }
 

@@ -29,18 +29,21 @@ class HandsFree : public QObject {
     [[nodiscard]] bool isResting() const { return m_rest.isActive(); }
     [[nodiscard]] double restLeftS() const;
     /// A take is in the log: its verdict is heard and, hands-free, followed.
-    void goOn(const NextStepPtr& step);
+    void goOn(const TakePtr& take, const NextStepPtr& step);
 
   Q_SIGNALS:
+    void breakBegins();  ///< It has gone on for long: this rest is a break.
     void changed();
     void ticked();  ///< 60 times a second while it rests.
 
   private:
-    void rest();
+    void rest(double seconds);
+    [[nodiscard]] double restBehind(const TakeRecord& take);
     void next();
 
     With m_with;
     bool m_isOn = false;
+    double m_withoutBreakS = 0;
     QTimer m_rest;
     QTimer m_ticker;
 };

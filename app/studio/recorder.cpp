@@ -1,4 +1,5 @@
 #include "studio/recorder.h"
+#include "studio/care.h"
 
 #include <algorithm>
 
@@ -73,6 +74,13 @@ void Recorder::start() {
     const Exercise& page = m_with.stand.exercise();
     if (page.strokes.empty()) {
         m_with.notices.say(tr("The page is empty: there is nothing to play yet."));
+        return;
+    }
+    if (restsToday(m_with.setup, wholeIdOf(page), QDate::currentDate())) {
+        m_with.notices.say(
+            tr("Something hurt here today: this exercise rests until tomorrow. Play something else, gently, "
+               "or nothing."));
+        Q_EMIT brokeOff();
         return;
     }
     if (!m_with.watch.isReady()) {

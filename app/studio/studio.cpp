@@ -72,8 +72,13 @@ void Studio::connectOwners() {
     QObject::connect(&m_keeper, &TakeKeeper::kept, &m_handsFree,
                      [this](const TakePtr& take, qint64 id, const NextStepPtr& step) {
                          m_review.nameKept(take, id);
-                         m_handsFree.goOn(step);
+                         m_handsFree.goOn(take, step);
                      });
+    QObject::connect(&m_handsFree, &HandsFree::breakBegins, &m_notices, [this] {
+        m_notices.say(
+            Notices::tr("Twenty minutes without a break: put the sticks down for a moment, move, drink. It goes "
+                        "on by itself."));
+    });
     QObject::connect(&m_keeper, &TakeKeeper::failed, &m_handsFree, [this] { m_handsFree.set(false); });
     QObject::connect(&m_keeper, &TakeKeeper::recovered, &m_review, &Review::open);
     QObject::connect(&m_keeper, &TakeKeeper::rebuilt, &m_stand, [this] { readLogAgain(); });

@@ -22,6 +22,10 @@ std::vector<std::pair<std::string, double>> TakeLog::cleanTempos() const {
     return orNothing(TakeRepository(m_logbook).cleanTempos());
 }
 
+std::vector<FigureOfTake> TakeLog::figures(const std::string& exerciseId, const std::string& figure) const {
+    return orNothing(TakeRepository(m_logbook).figuresOf(exerciseId, figure));
+}
+
 void TakeLog::setNote(qint64 id, const QString& note) {
     if (!m_mayWrite) return m_notices.say(tr("This folder is only open for reading: nothing can be kept in it."));
     if (const auto done = TakeRepository(m_logbook).setNote(id, note.toStdString()); !done)

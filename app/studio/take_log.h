@@ -26,6 +26,8 @@ class TakeLog : public QObject {
     [[nodiscard]] PlayedTime total(const std::optional<QDate>& since = {}) const;
     /// The fastest clean take of every exercise.
     [[nodiscard]] std::vector<std::pair<std::string, double>> cleanTempos() const;
+    /// A main figure of an exercise over its takes, oldest first.
+    [[nodiscard]] std::vector<FigureOfTake> figures(const std::string& exerciseId, const std::string& figure) const;
     void setNote(qint64 id, const QString& note);
     /// Takes have come in from elsewhere.
     void tellChanged() { Q_EMIT changed(); }

@@ -14,6 +14,7 @@
 
 #include "bleed.h"
 #include "climbs.h"
+#include "seasons.h"
 #include "coverage.h"
 #include "faults.h"
 #include "logbook_speed.h"
@@ -169,6 +170,8 @@ int run(int argc, char** argv) {
             {"findings", [] { return faultTable(200, 200); }},
             {"decisions", [] { return decisionTable(200); }},
             {"climb", [] { return climbTable(200); }},
+            {"bends", [] { return bendTable(200); }},
+            {"ceiling", [] { return ceilingTable(500); }},
             {"simulated", [] { return simulatedTable(); }}};
         for (const auto& [name, make] : all)
             if (only.empty() || only == name) tables.push_back(make());

@@ -67,6 +67,8 @@ void readMeta(Bytes& bytes, std::int64_t tick, MidiFile& file) {
     const std::string_view data = bytes.text(bytes.variable());
     const auto at = [&](std::size_t i) { return static_cast<int>(static_cast<unsigned char>(data[i])); };
     if (type == 0x03 && file.title.empty()) file.title = std::string(data.substr(0, 200));
+    constexpr std::size_t kMostRemarks = 64;
+    if (type == 0x01 && file.remarks.size() < kMostRemarks) file.remarks.emplace_back(data.substr(0, 200));
     if (type == 0x51 && data.size() == 3 && !file.quarterBpm) {
         const int microseconds = (at(0) * 256 + at(1)) * 256 + at(2);
         if (microseconds > 0) file.quarterBpm = 60e6 / microseconds;
@@ -135,6 +137,7 @@ std::vector<Message> messagesOf(const MidiFile& file) {
     std::vector<Message> messages;
     const std::int64_t length = std::max(1, file.ticksPerQuarter / 32);
     if (!file.title.empty()) messages.push_back({0, 0, metaOf('\x03', file.title)});
+    for (const std::string& remark : file.remarks) messages.push_back({0, 0, metaOf('\x01', remark)});
     if (file.quarterBpm) {
         std::string tempo;
         appendNumber(tempo, std::llround(60e6 / *file.quarterBpm), 3);

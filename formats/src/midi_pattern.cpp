@@ -5,6 +5,7 @@
 #include <cmath>
 #include <map>
 
+#include "midi_remarks.h"
 #include "staff.h"
 #include "upbeat/music/bars.h"
 #include "upbeat/music/dynamics.h"
@@ -198,6 +199,7 @@ Result<Exercise> exerciseFromMidi(const MidiFile& file, const std::string& where
                             levelOf(w.note.velocity), ornamentOf(w.graces)};
         if (stroke.at < e.length()) (void)dealStroke(e, stroke, rightNext);
     }
+    readRemarks(file.remarks, e);
     e = inOrder(std::move(e));
     if (const auto ok = check(e); !ok) return fail(ok.error().what, where, ok.error().fix);
     return e;
@@ -208,6 +210,7 @@ MidiFile toMidi(const Exercise& e) {
     file.ticksPerQuarter = 960;
     file.title = e.title;
     const Bpm tempo(e.tempo.start);
+    file.remarks = remarksOf(e);
     file.quarterBpm = e.tempo.start * e.meter.beatLength().toDouble();
     file.meters.push_back({0, e.meter});
     for (const MeterChange& change : e.meterChanges)
@@ -218,7 +221,7 @@ MidiFile toMidi(const Exercise& e) {
     file.endTick = length;
     for (const WrittenStroke& w : writeOut(e, tempo, 1)) {
         const Stroke& stroke = e.strokes[static_cast<std::size_t>(w.stroke)];
-        auto tick = std::llround((w.gridS + w.askedS) * ticksPerS);
+        auto tick = std::llround(w.gridS * ticksPerS);
         if (tick < 0) tick += length;  // a grace note of the first stroke: the phrase is a loop
         file.notes.push_back(
             {tick, 9, keyOf(stroke.voice), w.role == Role::Grace ? velocityOf(Level::Ghost) : velocityOf(e, stroke)});
@@ -237,7 +240,7 @@ std::vector<std::string> lossesInMidi(const Exercise& e) {
     if (any([](const Stroke& s) { return s.anchor; }) || !e.freeSpans.empty())
         losses.emplace_back("anchors and free spans");
     if (e.feel.isSwung()) losses.emplace_back("swing is written as it sounds");
-    if (!e.placements.empty()) losses.emplace_back("placement is written as it sounds");
+    if (!e.placements.empty()) losses.emplace_back("the feel beside the click is a remark that is not heard");
     if (!e.swells.empty()) losses.emplace_back("swells and dynamics are single velocities");
     return losses;
 }

@@ -135,20 +135,4 @@ std::optional<Gate> gateFrom(const Row& row) {
     return gate;
 }
 
-std::vector<std::pair<const char*, Figure>> mainFigures(const Measures& m) {
-    std::vector<std::pair<const char*, Figure>> figures;
-    const auto add = [&](const char* name, const std::optional<Figure>& figure) {
-        if (figure) figures.emplace_back(name, *figure);
-    };
-    add("placement_ms", m.timing.placementMs);
-    add("spread_ms", m.timing.spreadMs);
-    add("drift_ms_per_bar", m.timing.driftMsPerBar);
-    add("accent_tap_gap_db", m.balance.accentTapGapDb);
-    add("tap_ghost_gap_db", m.balance.tapGhostGapDb);
-    add("overlap_percent", m.balance.overlapPercent);
-    if (m.swing) add("swing_ratio", m.swing->ratio);
-    if (m.ornaments) add("grace_spacing_ms", m.ornaments->spacingMs);
-    return figures;
-}
-
 }  // namespace upbeat

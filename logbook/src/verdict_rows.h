@@ -15,7 +15,4 @@ namespace upbeat {
 /// None where the row speaks of a gate that this program does not know.
 [[nodiscard]] std::optional<Gate> gateFrom(const Row& row);
 
-/// The main figures of a take by their names.
-[[nodiscard]] std::vector<std::pair<const char*, Figure>> mainFigures(const Measures& measures);
-
 }  // namespace upbeat

@@ -9,6 +9,7 @@
 #include "prepare/exercise_filter.h"
 #include "prepare/exercise_model.h"
 #include "strokes/field_data.h"
+#include "studio/care.h"
 #include "studio/settings.h"
 #include "theme/theme.h"
 #include "theme/words.h"
@@ -53,6 +54,13 @@ LogModel::ReadPage pages(std::vector<TakeSummary> newestFirst) {
 class TestModels : public QObject {
     Q_OBJECT
   private Q_SLOTS:
+    void restsGrowWithTheTakeAndTheTempo() {
+        QCOMPARE(restAfter(4, 0, 1), 4.0);
+        QCOMPARE(restAfter(4, 30, 0.5), 6.0);
+        QCOMPARE(restAfter(4, 30, 1), 8.0);
+        QCOMPARE(restAfter(4, 3000, 1), 12.0);
+    }
+
     void exercisesAreListedAndSearched() {
         ExerciseModel exercises;
         ExerciseFilter model;

@@ -10,6 +10,7 @@
 #include <QTimer>
 
 #include "climb/climb_place.h"
+#include "climb/faster_view.h"
 #include "climb/limit_editor.h"
 #include "look/finding_card.h"
 #include "look/look_place.h"
@@ -242,6 +243,59 @@ class TestWindow : public QObject {
         const double goal = stage.studio->stand().ladder().ladder.goalBpm;
         stage.key(Qt::Key_G);
         QCOMPARE(stage.studio->stand().ladder().ladder.goalBpm, goal + 4);
+    }
+
+    void whatHappensAsItGetsFasterIsOneKeyAway() {
+        const Desk stage;
+        stage.playOne();
+        stage.key(Qt::Key_F5);
+        auto* climb = qobject_cast<ClimbPlace*>(stage.window->place(MainWindow::Climb));
+        QVERIFY(!climb->fasterView()->isVisible());
+        stage.key(Qt::Key_V);
+        QVERIFY(climb->fasterView()->isVisible() && climb->fasterView()->chosen() != nullptr);
+        const SeasonMeasure first = climb->fasterView()->chosen()->measure;
+        stage.key(Qt::Key_M);
+        QVERIFY(climb->fasterView()->chosen()->measure != first);
+        QVERIFY(!climb->fasterView()->accessibleName().isEmpty());
+        stage.key(Qt::Key_V);
+        QVERIFY(!climb->fasterView()->isVisible());
+    }
+
+    void inTheRestTheNextStepIsLarge() {
+        const Desk stage(machine());
+        PracticeSettings settings = stage.studio->setup().settings();
+        settings.barsPerTake = 2;
+        settings.restS = 30;
+        stage.studio->setup().change(settings);
+        stage.key(Qt::Key_F3);
+        stage.key(Qt::Key_H);
+        QTRY_VERIFY_WITH_TIMEOUT(stage.studio->handsFree().isResting(), 60000);
+        QVERIFY(stage.studio->handsFree().restLeftS() > 25);
+        const QImage picture = stage.window->place(MainWindow::Play)->grab().toImage();
+        int dark = 0;
+        for (int y = picture.height() / 2; y < picture.height(); y += 4)
+            for (int x = 0; x < picture.width(); x += 4)
+                dark += picture.pixelColor(x, y) == Theme::light().spine ? 1 : 0;
+        QVERIFY2(dark > 5000, qPrintable(QString::number(dark)));
+        stage.studio->handsFree().set(false);
+    }
+
+    void whatHurtsRestsUntilTomorrow() {
+        const Desk stage;
+        stage.key(Qt::Key_F3);
+        stage.key(Qt::Key_H);
+        QTRY_VERIFY_WITH_TIMEOUT(stage.studio->recorder().isRecording(), 60000);
+        stage.key(Qt::Key_X);
+        QVERIFY(!stage.studio->handsFree().isOn());
+        QTRY_VERIFY_WITH_TIMEOUT(stage.studio->recorder().isIdle(), 60000);
+        QVERIFY(stage.window->notices()->isVisible());
+        QVERIFY(stage.studio->log().takes().empty());
+        stage.key(Qt::Key_Space);
+        QVERIFY(!stage.studio->recorder().isRecording());
+        stage.studio->stand().choose("flam-taps");
+        stage.key(Qt::Key_Space);
+        QVERIFY(stage.studio->recorder().isRecording());
+        stage.studio->recorder().discard();
     }
 
     void takesAskedAreSetByOneKey() {

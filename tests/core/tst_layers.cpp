@@ -101,12 +101,14 @@ class TestLayers : public QObject {
         row("core/take", "units music signal voices align measure judge ladder");
         row("core/player", "units music");
         row("core/climb", "units music signal judge ladder take player");
-        row("words", "units music measure judge ladder");
+        row("core/season", "units music measure judge");
+        row("words", "units music measure judge ladder season");
         row("formats", "units music signal voices align measure judge ladder take player climb words");
         row("audio", "units music signal voices align take player formats");  // nothing of judge, ladder and methods
-        row("logbook", "units music signal align measure judge ladder take formats");
+        row("logbook", "units music signal align measure judge ladder take season formats");
         row("cli", "units music signal voices align measure judge ladder take player climb words formats audio");
-        const std::string core = "units music signal voices align measure judge ladder methods take player words ";
+        const std::string core =
+            "units music signal voices align measure judge ladder methods take player season words ";
         row("app/theme", core.c_str());
         row("app/strokes", (core + "app:theme").c_str());
         row("app/studio", (core + "formats audio logbook app:theme app:strokes").c_str());

@@ -57,7 +57,7 @@ class TestExerciseFiles : public QObject {
 
     void whatIsAskedBesideTheClickSurvivesEveryFile_data() {
         QTest::addColumn<QString>("name");
-        for (const char* name : {"page.json", "page.txt", "page.musicxml", "page.mxl"})
+        for (const char* name : {"page.json", "page.txt", "page.musicxml", "page.mxl", "page.mid"})
             QTest::newRow(name) << QString::fromLatin1(name);
     }
     void whatIsAskedBesideTheClickSurvivesEveryFile() {

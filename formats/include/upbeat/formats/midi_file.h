@@ -31,7 +31,8 @@ struct MidiFile {
     int ticksPerQuarter = 480;
     std::string title;
     std::optional<double> quarterBpm;
-    std::vector<MidiMeter> meters;  ///< In order of time; none: 4/4.
+    std::vector<std::string> remarks;  ///< Texts that belong to nothing, at most 64.
+    std::vector<MidiMeter> meters;     ///< In order of time; none: 4/4.
     std::int64_t endTick = 0;
     std::vector<MidiNote> notes;  ///< In order of time.
 };

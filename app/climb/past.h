@@ -1,0 +1,19 @@
+#pragma once
+
+#include "studio/take_log.h"
+#include "upbeat/season/ceiling.h"
+#include "upbeat/season/over_tempo.h"
+
+namespace upbeat {
+
+/// What the log says of an exercise over all its tempos.
+struct Past {
+    std::vector<OverTempo> overTempo;  ///< What bends first, the worst of it before all.
+    std::optional<Ceiling> ceiling;
+};
+
+/// `takes`: of the exercise.
+[[nodiscard]] Past pastOf(const Exercise& exercise, const std::vector<TakeSummary>& takes, const TakeLog& log,
+                          const QDateTime& now);
+
+}  // namespace upbeat

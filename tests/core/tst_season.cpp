@@ -1,0 +1,154 @@
+// What many takes say of an exercise: where its ceiling is, how it goes as it gets faster, and where that bends.
+#include <QTest>
+#include <cmath>
+#include <random>
+
+#include "upbeat/music/library.h"
+#include "upbeat/season/ceiling.h"
+#include "upbeat/season/over_tempo.h"
+#include "upbeat/words/season_words.h"
+
+using namespace upbeat;
+
+namespace {
+
+/// Three takes on each of ten rungs; `value` of a tempo, with noise.
+template <class Value>
+std::vector<PastFigure> climbed(Value value, double noise, unsigned seed) {
+    std::mt19937 dice(seed);
+    std::normal_distribution<> normal;
+    std::vector<PastFigure> past;
+    for (int k = 0; k < 30; ++k) {
+        const double tempo = 80 + 4 * (k / 3);
+        const double v = value(tempo) + noise * normal(dice);
+        past.push_back({tempo, (30.0 - k) / 3, {v, v - noise, v + noise, 40}});
+    }
+    return past;
+}
+
+double beyond(double tempo, double from) {
+    return std::max(0.0, tempo - from);
+}
+
+std::vector<PastTake> takes(double ceiling, unsigned seed, int count = 40) {
+    std::mt19937 dice(seed);
+    std::uniform_real_distribution<> uniform;
+    std::vector<PastTake> all;
+    for (int k = 0; k < count; ++k) {
+        const double tempo = 76 + 4 * (k % 12);
+        const bool clean = uniform(dice) < 1 / (1 + std::exp((tempo / ceiling - 1) / 0.04));
+        all.push_back({tempo, k / 5.0, clean ? 1.0 : 0.0});
+    }
+    return all;
+}
+
+}  // namespace
+
+class TestSeason : public QObject {
+    Q_OBJECT
+  private Q_SLOTS:
+    void whatGoesStraightDoesNotBend() {
+        int claimed = 0;
+        for (unsigned seed = 0; seed < 200; ++seed) {
+            std::vector<AtTempo> all;
+            for (const PastFigure& p : climbed([](double t) { return 0.1 * t; }, 1, seed))
+                all.push_back({p.tempoBpm, p.figure.value, 1});
+            claimed += bendOf(all) ? 1 : 0;
+        }
+        QVERIFY2(claimed <= 2, qPrintable(QString::number(claimed)));
+    }
+    void aBendIsFoundWhereItIs() {
+        int within = 0;
+        for (unsigned seed = 0; seed < 50; ++seed) {
+            const auto over = overTempo(SeasonMeasure::Ghosts, *builtInExercise("ghosted-backbeat"),
+                                        climbed([](double t) { return 8 - 0.3 * beyond(t, 96); }, 0.5, seed));
+            within += over->bend && std::abs(over->bend->bpm.value - 96) <= 4 ? 1 : 0;
+        }
+        QVERIFY2(within >= 45, qPrintable(QString::number(within)));
+    }
+    void aBendToTheBetterIsNone() {
+        const auto over = overTempo(SeasonMeasure::Ghosts, *builtInExercise("ghosted-backbeat"),
+                                    climbed([](double t) { return 5 + 0.3 * beyond(t, 96); }, 0.3, 1));
+        QVERIFY(over && !over->bend && words::bendOf(*over).isEmpty());
+        QCOMPARE(over->rungs.size(), std::size_t{10});
+    }
+    void bendsAreSaid_data() {
+        QTest::addColumn<int>("measure");
+        QTest::addColumn<double>("slope");
+        QTest::addColumn<QString>("says");
+        const auto row = [](SeasonMeasure m, double slope, const char* says) {
+            QTest::newRow(says) << static_cast<int>(m) << slope << QString::fromLatin1(says);
+        };
+        row(SeasonMeasure::Spread, 0.5, "scatter more from");
+        row(SeasonMeasure::Ghosts, -0.3, "ghosts come up from");
+        row(SeasonMeasure::Accents, -0.3, "accents sink");
+        row(SeasonMeasure::Swing, -0.03, "swing straightens from");
+        row(SeasonMeasure::LeftHand, 0.6, "left hand falls behind from");
+        row(SeasonMeasure::LeftHand, -0.6, "left hand runs ahead from");
+        row(SeasonMeasure::Placement, 0.8, "fall behind the click from");
+        row(SeasonMeasure::Grace, 1.5, "grace notes open from");
+    }
+    void bendsAreSaid() {
+        QFETCH(int, measure);
+        QFETCH(double, slope);
+        QFETCH(QString, says);
+        const double size = std::abs(slope) * 24;
+        const double start = measure == static_cast<int>(SeasonMeasure::LeftHand) ? 0 : size + 1;
+        const Exercise page = *builtInExercise("swung-ride");
+        const auto over = overTempo(static_cast<SeasonMeasure>(measure), page,
+                                    climbed([&](double t) { return start + slope * beyond(t, 92); }, size / 40, 3));
+        QVERIFY(over && over->bend);
+        const QString sentence = QString::fromStdString(words::bendOf(*over).said());
+        QVERIFY2(sentence.contains(says), qPrintable(sentence));
+        QVERIFY(over->bend->bpm.low <= 94 && over->bend->bpm.high >= 90);
+    }
+    void fewTakesSayNothing() {
+        auto past = climbed([](double t) { return 8 - 0.3 * beyond(t, 96); }, 0.3, 1);
+        past.resize(9);
+        QVERIFY(!overTempo(SeasonMeasure::Ghosts, *builtInExercise("swung-ride"), past)->bend);
+        QVERIFY(!overTempo(SeasonMeasure::Ghosts, *builtInExercise("swung-ride"), {}));
+    }
+
+    // ---- ceiling
+    void theIntervalHoldsTheCeilingAsOftenAsItSays() {
+        int within = 0;
+        for (unsigned seed = 0; seed < 100; ++seed) {
+            const auto ceiling = ceilingOf(takes(98, seed));
+            within += ceiling->bpm.low <= 98 && ceiling->bpm.high >= 98 ? 1 : 0;
+        }
+        QVERIFY2(within >= 68 && within <= 92, qPrintable(QString::number(within)));
+    }
+    void theChanceFallsWithTheTempo() {
+        const auto ceiling = ceilingOf(takes(98, 4));
+        for (std::size_t i = 1; i < ceiling->curve.size(); ++i)
+            QVERIFY(ceiling->curve[i].chance <= ceiling->curve[i - 1].chance);
+        for (const ChanceAt& at : ceiling->curve) QVERIFY(at.low <= at.chance + 0.05 && at.chance <= at.high + 0.05);
+        QVERIFY(ceiling->easyBpm && *ceiling->easyBpm < ceiling->bpm.value);
+        const std::string said = words::sentenceOf(*ceiling).said();
+        QVERIFY2(said.find("nine times in ten up to") != std::string::npos, said.c_str());
+    }
+    void whereOneSideIsMissingItIsSaid() {
+        std::vector<PastTake> clean;
+        for (int k = 0; k < 12; ++k) clean.push_back({80.0 + k, 0, 1});
+        const auto ceiling = ceilingOf(clean);
+        QVERIFY(ceiling && !ceiling->isBracketed && ceiling->bpm.value > 88);
+        QVERIFY(words::sentenceOf(*ceiling).said().find("Not enough takes") != std::string::npos);
+        clean.resize(3);
+        QVERIFY(!ceilingOf(clean));
+    }
+    void whatIsOpenIsHeldInTheMiddle() {
+        auto all = takes(98, 4);
+        const double before = ceilingOf(all)->bpm.value;
+        for (int k = 0; k < 20; ++k) all.push_back({112, 0, 0.5});
+        QVERIFY(ceilingOf(all)->bpm.value > before + 4);
+    }
+    void whatIsLongAgoWeighsLess() {
+        auto old = takes(90, 9);
+        for (PastTake& take : old) take.daysAgo += 60;
+        for (const PastTake& take : takes(110, 9)) old.push_back(take);
+        QVERIFY(ceilingOf(old)->bpm.value > 103);
+    }
+};
+
+QTEST_GUILESS_MAIN(TestSeason)
+#include "tst_season.moc"
