@@ -149,7 +149,9 @@ class TestPulse : public QObject {
         QVERIFY(finished.has_value());
         const auto offsets = clickOffsets(*finished, plan, 28000);
         if (offsets.empty()) return;
-        verifyOneOffset("what is not marked", offsets);
+        // A sink that goes nowhere keeps its own time in whole frames of 44.1 kHz: behind a stall it may come back one
+        // or two of them off, which no stream is told. A tenth of a millisecond is allowed for that.
+        verifyOneOffset("what is not marked", offsets, 4.8);
     }
 
     // The desktop moves what is recorded to another device.
