@@ -108,10 +108,13 @@ void FasterView::paintEvent(QPaintEvent* /*event*/) {
 void FasterView::paintHeading(QPainter& painter) const {
     const Theme& theme = Theme::of(palette());
     painter.setPen(theme.ink);
-    painter.setFont(typeFace(Type::kLead, true));
     const Text bend = m_all.empty() ? Text() : words::bendOf(m_all[m_chosen]);
     const QString title = bend.isEmpty() ? tr("What happens as it gets faster") : inWords(bend);
-    painter.drawText(QRectF(18, 8, width() - 36, 30), Qt::AlignVCenter, title);
+    const QRectF line(18, 8, width() - 36, 30);
+    double size = Type::kLead;
+    while (size > 13 && QFontMetricsF(typeFace(size, true)).horizontalAdvance(title) > line.width()) size -= 1;
+    painter.setFont(typeFace(size, true));
+    painter.drawText(line, Qt::AlignVCenter, title);
     if (m_all.empty()) return;
     painter.setFont(typeFace(Type::kText));
     painter.setPen(theme.inkSoft);

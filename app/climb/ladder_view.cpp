@@ -18,7 +18,7 @@ namespace {
 constexpr double kTempoColumn = 66;
 constexpr double kDayRow = 30;
 constexpr double kChance = 112;   // room for the curve
-constexpr double kSentence = 32;  // and for what it says
+constexpr double kSentence = 32;  // and for a line of what it says
 
 }  // namespace
 
@@ -38,9 +38,16 @@ void LadderView::show(const Ladder& ladder, double tempoBpm, std::vector<TakeSum
     update();
 }
 
+double LadderView::sentenceHeight() const {
+    if (!m_ceiling) return 0;
+    const QFontMetricsF metrics(typeFace(Type::kText));
+    const double length = metrics.horizontalAdvance(inWords(words::sentenceOf(*m_ceiling)));
+    return length < width() - 34 ? kSentence : kSentence + metrics.lineSpacing();
+}
+
 LadderLayout LadderView::layoutNow() const {
     const double chance = m_ceiling ? kChance : 0;
-    const double sentence = m_ceiling ? kSentence : 0;
+    const double sentence = sentenceHeight();
     const QRectF area(kTempoColumn, 14, std::max(20.0, width() - kTempoColumn - 16.0 - chance),
                       std::max(20.0, height() - kDayRow - 18.0 - sentence));
     return layoutLadder(m_ladder, m_tempoBpm, m_takes, area);
@@ -60,7 +67,7 @@ void LadderView::paintEvent(QPaintEvent* /*event*/) {
     double free = 0;
     for (const auto& day : layout.days) {
         if (day.x < free) continue;
-        painter.drawText(QRectF(day.x - 6, height() - kDayRow - (m_ceiling ? kSentence : 0) + 2, 90, 20), Qt::AlignLeft,
+        painter.drawText(QRectF(day.x - 6, height() - kDayRow - sentenceHeight() + 2, 90, 20), Qt::AlignLeft,
                          QLocale().toString(day.day, QStringLiteral("d MMM")));
         free = day.x + 62;
     }
@@ -118,6 +125,8 @@ void LadderView::paintChance(QPainter& painter, const Theme& theme, const Ladder
     if (!m_ceiling->isBracketed || ceiling < low.tempoBpm || ceiling > high.tempoBpm) return;
     painter.setPen(QPen(theme.early, 2, Qt::DashLine));
     painter.drawLine(QPointF(kTempoColumn, yOf(ceiling)), QPointF(right, yOf(ceiling)));
+    constexpr int kRoomForName = 480;
+    if (width() < kRoomForName) return;
     painter.setFont(typeFace(Type::kText));
     painter.setPen(theme.early);
     painter.drawText(QRectF(kTempoColumn + 8, yOf(ceiling) - 24, 140, 22), Qt::AlignLeft, tr("your ceiling"));
@@ -127,8 +136,8 @@ void LadderView::paintCeiling(QPainter& painter, const Theme& theme) const {
     if (!m_ceiling) return;
     painter.setFont(typeFace(Type::kText));
     painter.setPen(theme.ink);
-    painter.drawText(QRectF(16, height() - kSentence - 2, width() - 32, kSentence), Qt::AlignVCenter,
-                     inWords(words::sentenceOf(*m_ceiling)));
+    painter.drawText(QRectF(16, height() - sentenceHeight() - 2, width() - 32, sentenceHeight()),
+                     Qt::AlignVCenter | Qt::TextWordWrap, inWords(words::sentenceOf(*m_ceiling)));
 }
 
 void LadderView::paintTakes(QPainter& painter, const Theme& theme, const LadderLayout& layout) {

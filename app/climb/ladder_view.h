@@ -27,6 +27,7 @@ class LadderView : public QWidget {
 
   private:
     [[nodiscard]] LadderLayout layoutNow() const;
+    [[nodiscard]] double sentenceHeight() const;
     void paintRungs(QPainter& painter, const Theme& theme, const LadderLayout& layout) const;
     /// The chance of a clean take as a curve at the right end of the rungs, with its band, and where it is even.
     void paintChance(QPainter& painter, const Theme& theme, const LadderLayout& layout) const;

@@ -3,6 +3,7 @@
 #include <QFileDialog>
 #include <QKeyEvent>
 #include <QPainter>
+#include <QScrollArea>
 #include <QSignalBlocker>
 #include <QVBoxLayout>
 #include <algorithm>
@@ -28,7 +29,12 @@ QString unitAfter(GateKind kind) {
 }  // namespace
 
 LimitEditor::LimitEditor(LimitBook& book, const Stand& stand, QWidget* parent)
-    : QWidget(parent), m_book(book), m_stand(stand), m_title(new QLabel(this)), m_grid(new QGridLayout) {
+    : QWidget(parent),
+      m_book(book),
+      m_stand(stand),
+      m_title(new QLabel(this)),
+      m_list(new QWidget(this)),
+      m_grid(new QGridLayout) {
     auto* down = new QVBoxLayout(this);
     down->setContentsMargins(18, 10, 18, 10);
     down->setSpacing(6);
@@ -38,8 +44,20 @@ LimitEditor::LimitEditor(LimitBook& book, const Stand& stand, QWidget* parent)
     m_grid->setHorizontalSpacing(12);
     m_grid->setVerticalSpacing(0);
     m_grid->setColumnStretch(0, 1);
-    down->addLayout(m_grid);
-    down->addStretch(1);
+    m_grid->setContentsMargins(0, 0, 8, 0);
+    auto* filling = new QVBoxLayout(m_list);
+    filling->setContentsMargins(0, 0, 0, 0);
+    filling->addLayout(m_grid);
+    filling->addStretch(1);
+    auto* scroll = new QScrollArea(this);  // in a low window
+    scroll->setWidget(m_list);
+    scroll->setWidgetResizable(true);
+    scroll->setFrameShape(QFrame::NoFrame);
+    scroll->setFocusPolicy(Qt::NoFocus);
+    scroll->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    scroll->viewport()->setAutoFillBackground(false);
+    m_list->setAutoFillBackground(false);
+    down->addWidget(scroll, 1);
     connect(&m_book, &LimitBook::changed, this, [this] {
         if (isVisible()) refresh();
     });
@@ -72,7 +90,7 @@ void LimitEditor::buildRows(const std::vector<AskedGate>& asked) {
 
 void LimitEditor::addRow(const AskedGate& asked) {
     const LimitRange range = rangeOf(asked.kind);
-    Row row{asked.kind, new QLabel(this), new QDoubleSpinBox(this), new QLabel(this)};
+    Row row{asked.kind, new QLabel(m_list), new QDoubleSpinBox(m_list), new QLabel(m_list)};
     row.name->setBuddy(row.field);
     row.field->setAccessibleName(inWords(words::nameOf(asked.kind)));
     row.field->setToolTip(inWords(words::explained(asked.kind)));
@@ -84,7 +102,8 @@ void LimitEditor::addRow(const AskedGate& asked) {
     row.field->setAlignment(Qt::AlignRight);
     row.field->setKeyboardTracking(false);
     row.field->installEventFilter(this);
-    row.field->setMinimumWidth(128);
+    row.field->setMinimumWidth(118);
+    row.name->setWordWrap(true);
     row.builtIn->setFont(typeFace(Type::kSmall));
     row.builtIn->setContentsMargins(0, 0, 0, 6);
     const int line = 2 * static_cast<int>(m_rows.size());

@@ -57,6 +57,7 @@ class LimitEditor : public QWidget {
     const Stand& m_stand;
     bool m_forAll = false;
     QLabel* m_title;
+    QWidget* m_list;
     QGridLayout* m_grid;
     std::vector<Row> m_rows;
 };

@@ -50,7 +50,8 @@ BentLine fit(const std::vector<AtTempo>& all, const std::vector<double>& weights
 std::vector<BentLine> fitAll(const std::vector<AtTempo>& all, const std::vector<double>& weights, double from,
                              double to) {
     std::vector<BentLine> lines;
-    for (double at = from; at <= to; at += kGridBpm) lines.push_back(fit(all, weights, at));
+    const int steps = static_cast<int>((to - from) / kGridBpm);
+    for (int i = 0; i <= steps; ++i) lines.push_back(fit(all, weights, from + i * kGridBpm));
     return lines;
 }
 
@@ -66,6 +67,7 @@ std::vector<double> robustWeights(const std::vector<AtTempo>& all, const BentLin
     for (const AtTempo& one : all) away.push_back(std::abs(one.value - line.value(one.tempoBpm)));
     const double scale = std::max(1e-9, 1.4826 * median(away));
     std::vector<double> weights;
+    weights.reserve(all.size());
     for (std::size_t i = 0; i < all.size(); ++i)
         weights.push_back(all[i].weight * std::min(1.0, kHuber * scale / std::max(away[i], 1e-12)));
     return weights;
@@ -89,6 +91,7 @@ std::optional<Bend> bendOf(const std::vector<AtTempo>& all) {
     const double from = *std::next(tempos.begin());
     const double to = *std::prev(tempos.end(), 2);
     std::vector<double> weights;
+    weights.reserve(all.size());
     for (const AtTempo& one : all) weights.push_back(one.weight);
     weights = robustWeights(all, bestOf(fitAll(all, weights, from, to)));
     const auto lines = fitAll(all, weights, from, to);

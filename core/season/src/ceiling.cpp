@@ -115,8 +115,10 @@ std::optional<Ceiling> ceilingOf(const std::vector<PastTake>& takes) {
     Ceiling ceiling;
     ceiling.bpm = {grid.ceilingAt(0.5), grid.ceilingAt(0.1), grid.ceilingAt(0.9), static_cast<int>(takes.size())};
     ceiling.isBracketed = isBracketed(takes, ceiling.bpm.value);
-    for (double share = 0.5; share <= 1.35; share += 0.0125) {
-        ceiling.curve.push_back(grid.chanceAt(share * ceiling.bpm.value));
+    constexpr int kFromHalf = 40;  // eightieths of the ceiling
+    constexpr int kToAThirdAbove = 108;
+    for (int share = kFromHalf; share <= kToAThirdAbove; ++share) {
+        ceiling.curve.push_back(grid.chanceAt(share / 80.0 * ceiling.bpm.value));
         if (ceiling.curve.back().chance >= 0.9) ceiling.easyBpm = ceiling.curve.back().tempoBpm;
     }
     return ceiling;

@@ -109,6 +109,7 @@ std::vector<Gate> pooled(const std::vector<Gate>& gates, const std::vector<RungT
 
 std::vector<GateEvidence> evidenceOf(const std::vector<Gate>& gates, const std::vector<RungTake>& before) {
     std::vector<GateEvidence> all;
+    all.reserve(gates.size());
     for (const Gate& gate : gates) all.push_back({pooled(gate, before), takesToGo({gate}, before, 1)});
     return all;
 }
