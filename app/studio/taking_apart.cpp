@@ -63,6 +63,15 @@ void TakingApart::goTo(int stage) {
                           {{tempo, tempo, m_wholeLadder.ladder.stepBpm, kCleanPerStage, true}, tempo});
 }
 
+/// The way stalls where its first part does: on with another one.
+void TakingApart::leaveStalled() {
+    const auto other = methodAfter(m_with.stand.whole(), m_method);
+    if (!other) return;
+    begin(*other);
+    m_with.notices.say(tr("It stalls at the first part: now another way, %1. B goes back to the whole.")
+                           .arg(inWords(words::nameOf(*other))));
+}
+
 void TakingApart::follow(const Verdict& verdict) {
     const int next = stageAfter(m_stage, static_cast<int>(m_stages.size()), verdict.action, verdict.goalReached);
     if (next >= static_cast<int>(m_stages.size())) {
@@ -72,8 +81,7 @@ void TakingApart::follow(const Verdict& verdict) {
     } else if (next != m_stage) {
         goTo(next);
     } else if (m_stage == 0 && verdict.action == Action::Back) {
-        if (const auto other = methodAfter(m_with.stand.whole(), m_method))
-            m_with.notices.say(tr("It stalls at the first part. Another way: %1.").arg(inWords(words::nameOf(*other))));
+        leaveStalled();
     }
 }
 

@@ -45,6 +45,8 @@ class TakingApart : public QObject {
     [[nodiscard]] int reached(Method method, std::optional<Method> inner) const;
 
   private:
+    void leaveStalled();
+
     With m_with;
     std::vector<PracticeStage> m_stages;
     int m_stage = 0;

@@ -44,6 +44,21 @@ class TestStages : public QObject {
         QCOMPARE(desk.studio->stand().exercise().id, std::string("unison-hands-foot"));
     }
 
+    void aWayThatStallsIsLeftForAnother() {
+        const Desk desk;
+        desk.studio->stand().choose("groove-eighths");
+        desk.studio->takingApart().begin(Method::Grow);
+        Verdict stalled;
+        stalled.action = Action::Back;
+        desk.studio->takingApart().follow(stalled);
+        QVERIFY(desk.studio->takingApart().isOn() && desk.studio->takingApart().method() != Method::Grow);
+        QCOMPARE(desk.studio->takingApart().stage(), 0);
+        QVERIFY(desk.window->notices()->isVisible());
+        desk.studio->stand().backToWhole();
+        QVERIFY(!desk.studio->takingApart().isOn());
+        QCOMPARE(desk.studio->stand().exercise().id, std::string("groove-eighths"));
+    }
+
     /// N18: the spot is where the last take had its trouble.
     void theSpotIsWhereTheTroubleIs() {
         const Desk desk;  // plays the last sixteenth of two early
