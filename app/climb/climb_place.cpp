@@ -58,6 +58,7 @@ void ClimbPlace::addKeys() {
     });
     addKey(Qt::Key_V, QStringLiteral("V"), tr("as it gets faster"),
            [this] { showFaster(m_main->currentWidget() == m_ladder); });
+    addKey(Qt::Key_L, QStringLiteral("L"), tr("limits"), [this] { editLimits(!isEditing()); });
     addKey(Qt::Key_M, QStringLiteral("M"), tr("measure"), [this] { m_faster->nextMeasure(); });
     addKey(Qt::Key_G, QStringLiteral("G"), tr("goal up a step"), [this] {
         m_with.stand.setGoal(m_with.stand.ladder().ladder.goalBpm + m_with.stand.ladder().ladder.stepBpm);
@@ -66,7 +67,6 @@ void ClimbPlace::addKeys() {
         m_with.stand.setGoal(m_with.stand.ladder().ladder.goalBpm - m_with.stand.ladder().ladder.stepBpm);
     });
     addKey(Qt::Key_T, QStringLiteral("T"), tr("takes asked"), [this] { askForTakes(); });
-    addKey(Qt::Key_L, QStringLiteral("L"), tr("limits"), [this] { editLimits(!isEditing()); });
 }
 
 void ClimbPlace::addLimitKeys() {

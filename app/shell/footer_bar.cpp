@@ -26,13 +26,16 @@ void FooterBar::paintEvent(QPaintEvent* /*event*/) {
     const Theme& theme = Theme::of(palette());
     QPainter painter(this);
     painter.setRenderHint(QPainter::Antialiasing);
-    const QFont font = typeFace(Type::kSmall);
-    const QFont keyFont = typeFace(13, true);
+    constexpr double kApart = 22;
+    const QFont font = typeFace(Type::kText);
+    const QFont keyFont = typeFace(Type::kText, true);
     const QFontMetricsF metrics(font);
     const QFontMetricsF keyMetrics(keyFont);
     const double inputWidth = metrics.horizontalAdvance(m_input);
     const auto capOf = [&](const KeyHint& hint) { return std::max(24.0, keyMetrics.horizontalAdvance(hint.key) + 14); };
-    const auto widthOf = [&](const KeyHint& hint) { return capOf(hint) + metrics.horizontalAdvance(hint.what) + 30; };
+    const auto widthOf = [&](const KeyHint& hint) {
+        return capOf(hint) + metrics.horizontalAdvance(hint.what) + kApart;
+    };
     double x = 0;
     for (qsizetype i = 0; i < m_keys.size(); ++i) {
         const KeyHint& hint = m_keys.at(i);
@@ -43,7 +46,7 @@ void FooterBar::paintEvent(QPaintEvent* /*event*/) {
         if (x + needed > width() - inputWidth) break;
         const double cap = capOf(hint);
         const double text = metrics.horizontalAdvance(hint.what);
-        const QRectF box(x + 0.5, 9.5, cap, 24);
+        const QRectF box(x + 0.5, 8.5, cap, 26);
         painter.setPen(QPen(theme.edge, 1.2));
         painter.setBrush(theme.surface);
         painter.drawRoundedRect(box, 5, 5);
@@ -53,7 +56,7 @@ void FooterBar::paintEvent(QPaintEvent* /*event*/) {
         painter.setFont(font);
         painter.setPen(theme.inkSoft);
         painter.drawText(QRectF(x + cap + 8, 8, text + 4, 28), Qt::AlignVCenter | Qt::AlignLeft, hint.what);
-        x += cap + text + 30;
+        x += cap + text + kApart;
     }
     painter.setFont(font);
     painter.setPen(theme.inkSoft);
