@@ -83,14 +83,19 @@ void PlayPlace::paintEvent(QPaintEvent* /*event*/) {
     paintLevel(painter, QRectF(0, height() - meter, width(), meter));
 }
 
-/// Everything stops; the exercise rests until tomorrow.
+/// Everything stops; the exercise rests until tomorrow. Once more takes it back.
 void PlayPlace::somethingHurts() {
+    const std::string& id = wholeIdOf(m_with.stand.exercise());
+    if (restsToday(m_with.setup, id, QDate::currentDate())) {
+        restNoLonger(m_with.setup, id);
+        return m_with.notices.say(tr("Taken back: this exercise can be played again."));
+    }
     m_with.handsFree.set(false);
     m_with.recorder.discard();
-    restUntilTomorrow(m_with.setup, wholeIdOf(m_with.stand.exercise()), QDate::currentDate());
+    restUntilTomorrow(m_with.setup, id, QDate::currentDate());
     m_with.notices.complain(
         tr("Stop here for today: this exercise rests until tomorrow. Pain is no part of practice; what does not pass "
-           "belongs to a doctor, and how you hold and move to a qualified teacher."));
+           "belongs to a doctor, and how you hold and move to a qualified teacher. (X takes it back.)"));
 }
 
 void PlayPlace::paintRest(QPainter& painter, const QRectF& box) const {

@@ -18,9 +18,12 @@ namespace upbeat {
 inline constexpr double kBreakAfterS = 20 * 60;  ///< Of playing and resting without a pause.
 inline constexpr double kBreakS = 90;
 
-/// Something hurt: the exercise rests until tomorrow.
+/// Something hurt: the exercise rests until tomorrow, or until it is taken back.
 inline void restUntilTomorrow(Setup& setup, const std::string& exerciseId, const QDate& today) {
     setup.remember(QStringLiteral("hurt/") + QString::fromStdString(exerciseId), static_cast<int>(today.toJulianDay()));
+}
+inline void restNoLonger(Setup& setup, const std::string& exerciseId) {
+    setup.forget(QStringLiteral("hurt/") + QString::fromStdString(exerciseId));
 }
 [[nodiscard]] inline bool restsToday(const Setup& setup, const std::string& exerciseId, const QDate& today) {
     return setup.recall(QStringLiteral("hurt/") + QString::fromStdString(exerciseId)) ==

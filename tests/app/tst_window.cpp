@@ -296,6 +296,13 @@ class TestWindow : public QObject {
         stage.key(Qt::Key_Space);
         QVERIFY(stage.studio->recorder().isRecording());
         stage.studio->recorder().discard();
+        QTRY_VERIFY_WITH_TIMEOUT(stage.studio->recorder().isIdle(), 60000);
+        stage.studio->stand().choose("paradiddle-accents");
+        stage.key(Qt::Key_F3);
+        stage.key(Qt::Key_X);  // it was a slip of the finger
+        stage.key(Qt::Key_Space);
+        QVERIFY(stage.studio->recorder().isRecording());
+        stage.studio->recorder().discard();
     }
 
     void takesAskedAreSetByOneKey() {
