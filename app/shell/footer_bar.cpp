@@ -6,6 +6,12 @@
 
 namespace upbeat {
 
+namespace {
+
+constexpr double kApart = 22;  // from key to key
+
+}  // namespace
+
 FooterBar::FooterBar(QWidget* parent) : QWidget(parent) {
     setFixedHeight(44);
 }
@@ -26,7 +32,6 @@ void FooterBar::paintEvent(QPaintEvent* /*event*/) {
     const Theme& theme = Theme::of(palette());
     QPainter painter(this);
     painter.setRenderHint(QPainter::Antialiasing);
-    constexpr double kApart = 22;
     const QFont font = typeFace(Type::kText);
     const QFont keyFont = typeFace(Type::kText, true);
     const QFontMetricsF metrics(font);
