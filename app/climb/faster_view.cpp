@@ -111,9 +111,7 @@ void FasterView::paintHeading(QPainter& painter) const {
     const Text bend = m_all.empty() ? Text() : words::bendOf(m_all[m_chosen]);
     const QString title = bend.isEmpty() ? tr("What happens as it gets faster") : inWords(bend);
     const QRectF line(18, 8, width() - 36, 30);
-    double size = Type::kLead;
-    while (size > 13 && QFontMetricsF(typeFace(size, true)).horizontalAdvance(title) > line.width()) size -= 1;
-    painter.setFont(typeFace(size, true));
+    painter.setFont(fittingFace(title, line.width(), Type::kLead, 13, true));
     painter.drawText(line, Qt::AlignVCenter, title);
     if (m_all.empty()) return;
     painter.setFont(typeFace(Type::kText));

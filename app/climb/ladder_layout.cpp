@@ -28,19 +28,25 @@ std::vector<double> rungsInView(const Ladder& ladder, double tempoBpm, double he
 
 }  // namespace
 
+double LadderLayout::yOf(double tempoBpm) const {
+    if (highestBpm <= lowestBpm) return bottom;
+    return bottom - (tempoBpm - lowestBpm) / (highestBpm - lowestBpm) * (bottom - top);
+}
+
+bool LadderLayout::shows(double tempoBpm) const {
+    return tempoBpm >= lowestBpm - kSameTempo && tempoBpm <= highestBpm + kSameTempo;
+}
+
 LadderLayout layoutLadder(const Ladder& ladder, double tempoBpm, const std::vector<TakeSummary>& takes,
                           const QRectF& area) {
     LadderLayout layout;
     const auto rungs = rungsInView(ladder, tempoBpm, area.height());
     layout.rungHeight = area.height() / static_cast<double>(rungs.size());
-    const double lowest = rungs.front();
-    const double highest = rungs.back();
-    const double top = area.top() + 0.8 * layout.rungHeight;
-    const double bottom = area.bottom() - 0.15 * layout.rungHeight;
-    const auto yOf = [&](double bpm) {
-        return highest > lowest ? bottom - (bpm - lowest) / (highest - lowest) * (bottom - top) : bottom;
-    };
-    for (const double rung : rungs) layout.rungs.push_back({rung, yOf(rung), std::abs(rung - tempoBpm) < 0.01});
+    layout.lowestBpm = rungs.front();
+    layout.highestBpm = rungs.back();
+    layout.top = area.top() + 0.8 * layout.rungHeight;
+    layout.bottom = area.bottom() - 0.15 * layout.rungHeight;
+    for (const double rung : rungs) layout.rungs.push_back({rung, layout.yOf(rung), std::abs(rung - tempoBpm) < 0.01});
     const double step =
         std::clamp(area.width() / std::max<double>(1.0, static_cast<double>(takes.size()) + 1), 7.0, 26.0);
     const auto fitting = static_cast<std::size_t>(area.width() / step);
@@ -52,8 +58,8 @@ LadderLayout layoutLadder(const Ladder& ladder, double tempoBpm, const std::vect
             day = takes[i].startedAt.date();
             layout.days.push_back({day, x});
         }
-        if (takes[i].tempoBpm < lowest - 0.01 || takes[i].tempoBpm > highest + 0.01) continue;
-        layout.takes.push_back({{x, yOf(takes[i].tempoBpm)}, takes[i].clean, takes[i].id});
+        if (!layout.shows(takes[i].tempoBpm)) continue;
+        layout.takes.push_back({{x, layout.yOf(takes[i].tempoBpm)}, takes[i].clean, takes[i].id});
     }
     return layout;
 }

@@ -31,6 +31,7 @@ void LadderView::show(const Ladder& ladder, double tempoBpm, std::vector<TakeSum
                       std::optional<Ceiling> ceiling) {
     m_ladder = ladder;
     m_ceiling = std::move(ceiling);
+    m_sentence = m_ceiling ? inWords(words::sentenceOf(*m_ceiling)) : QString();
     m_tempoBpm = tempoBpm;
     m_takes = std::move(takes);
     setAccessibleDescription(
@@ -41,8 +42,7 @@ void LadderView::show(const Ladder& ladder, double tempoBpm, std::vector<TakeSum
 double LadderView::sentenceHeight() const {
     if (!m_ceiling) return 0;
     const QFontMetricsF metrics(typeFace(Type::kText));
-    const double length = metrics.horizontalAdvance(inWords(words::sentenceOf(*m_ceiling)));
-    return length < width() - 34 ? kSentence : kSentence + metrics.lineSpacing();
+    return metrics.horizontalAdvance(m_sentence) < width() - 34 ? kSentence : kSentence + metrics.lineSpacing();
 }
 
 LadderLayout LadderView::layoutNow() const {
@@ -96,19 +96,14 @@ void LadderView::paintRungs(QPainter& painter, const Theme& theme, const LadderL
 
 void LadderView::paintChance(QPainter& painter, const Theme& theme, const LadderLayout& layout) const {
     if (!m_ceiling || layout.rungs.size() < 2) return;
-    const auto& low = layout.rungs.front();
-    const auto& high = layout.rungs.back();
-    const auto yOf = [&](double bpm) {
-        return low.y + (bpm - low.tempoBpm) / (high.tempoBpm - low.tempoBpm) * (high.y - low.y);
-    };
     const double right = width() - 20;
     const auto xOf = [right](double chance) { return right - (1 - chance) * (kChance - 24); };
     QPolygonF band;
     QPolygonF line;
     std::vector<QPointF> back;
     for (const ChanceAt& at : m_ceiling->curve) {
-        if (at.tempoBpm < low.tempoBpm || at.tempoBpm > high.tempoBpm) continue;
-        const double y = yOf(at.tempoBpm);
+        if (!layout.shows(at.tempoBpm)) continue;
+        const double y = layout.yOf(at.tempoBpm);
         line << QPointF(xOf(at.chance), y);
         band << QPointF(xOf(at.high), y);
         back.emplace_back(xOf(at.low), y);
@@ -122,14 +117,14 @@ void LadderView::paintChance(QPainter& painter, const Theme& theme, const Ladder
     painter.setPen(QPen(theme.inkSoft, 2.4));
     painter.drawPolyline(line);
     const double ceiling = m_ceiling->bpm.value;
-    if (!m_ceiling->isBracketed || ceiling < low.tempoBpm || ceiling > high.tempoBpm) return;
+    if (!m_ceiling->isBracketed || !layout.shows(ceiling)) return;
     painter.setPen(QPen(theme.early, 2, Qt::DashLine));
-    painter.drawLine(QPointF(kTempoColumn, yOf(ceiling)), QPointF(right, yOf(ceiling)));
+    painter.drawLine(QPointF(kTempoColumn, layout.yOf(ceiling)), QPointF(right, layout.yOf(ceiling)));
     constexpr int kRoomForName = 480;
     if (width() < kRoomForName) return;
     painter.setFont(typeFace(Type::kText));
     painter.setPen(theme.early);
-    painter.drawText(QRectF(kTempoColumn + 8, yOf(ceiling) - 24, 140, 22), Qt::AlignLeft, tr("your ceiling"));
+    painter.drawText(QRectF(kTempoColumn + 8, layout.yOf(ceiling) - 24, 140, 22), Qt::AlignLeft, tr("your ceiling"));
 }
 
 void LadderView::paintCeiling(QPainter& painter, const Theme& theme) const {
@@ -137,7 +132,7 @@ void LadderView::paintCeiling(QPainter& painter, const Theme& theme) const {
     painter.setFont(typeFace(Type::kText));
     painter.setPen(theme.ink);
     painter.drawText(QRectF(16, height() - sentenceHeight() - 2, width() - 32, sentenceHeight()),
-                     Qt::AlignVCenter | Qt::TextWordWrap, inWords(words::sentenceOf(*m_ceiling)));
+                     Qt::AlignVCenter | Qt::TextWordWrap, m_sentence);
 }
 
 void LadderView::paintTakes(QPainter& painter, const Theme& theme, const LadderLayout& layout) {

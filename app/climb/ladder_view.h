@@ -38,6 +38,7 @@ class LadderView : public QWidget {
     double m_tempoBpm = 60;
     std::vector<TakeSummary> m_takes;
     std::optional<Ceiling> m_ceiling;
+    QString m_sentence;  // what it says
 };
 
 }  // namespace upbeat

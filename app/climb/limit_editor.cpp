@@ -123,10 +123,8 @@ void LimitEditor::addRow(const AskedGate& asked) {
 
 void LimitEditor::refresh() {
     m_title->setText(m_forAll ? tr("Your limits for all exercises") : tr("Your limits for this exercise"));
-    for (const AskedGate& asked : askedNow()) {
-        const auto row = std::find_if(m_rows.begin(), m_rows.end(), [&](const Row& r) { return r.kind == asked.kind; });
-        if (row != m_rows.end()) show(*row, asked);
-    }
+    for (const AskedGate& asked : askedNow())
+        if (const Row* row = rowOf(asked.kind)) show(*row, asked);
 }
 
 /// What was changed stands bold, with what it is changed from.
@@ -141,9 +139,14 @@ void LimitEditor::show(const Row& row, const AskedGate& asked) {
         asked.ownLimit ? tr("%1; built in %2").arg(side).arg(asked.builtIn, 0, 'f', decimalsOf(asked.kind)) : side);
 }
 
-QDoubleSpinBox* LimitEditor::fieldOf(GateKind kind) const {
+const LimitEditor::Row* LimitEditor::rowOf(GateKind kind) const {
     const auto row = std::find_if(m_rows.begin(), m_rows.end(), [kind](const Row& r) { return r.kind == kind; });
-    return row == m_rows.end() ? nullptr : row->field;
+    return row == m_rows.end() ? nullptr : &*row;
+}
+
+QDoubleSpinBox* LimitEditor::fieldOf(GateKind kind) const {
+    const Row* row = rowOf(kind);
+    return row != nullptr ? row->field : nullptr;
 }
 
 void LimitEditor::setForAll(bool forAll) {

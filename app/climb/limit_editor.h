@@ -49,6 +49,7 @@ class LimitEditor : public QWidget {
     void buildRows(const std::vector<AskedGate>& asked);
     void addRow(const AskedGate& asked);
     void refresh();
+    [[nodiscard]] const Row* rowOf(GateKind kind) const;
     void show(const Row& row, const AskedGate& asked);
     [[nodiscard]] std::vector<AskedGate> askedNow() const;
     [[nodiscard]] std::string scope() const;

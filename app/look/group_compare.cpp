@@ -32,13 +32,6 @@ QString title(Axis axis) {
     return {};
 }
 
-/// The small face, smaller where a text in another language would not fit.
-QFont fittingFace(const QString& text, double room) {
-    double size = Type::kSmall;
-    while (size > 9 && QFontMetricsF(typeFace(size)).horizontalAdvance(text) > room) size *= 0.95;
-    return typeFace(size);
-}
-
 constexpr std::array<const char*, 3> kOfLevel{UPBEAT_TEXT("%1, ghosts"), UPBEAT_TEXT("%1, taps"),
                                               UPBEAT_TEXT("%1, accents")};
 
@@ -118,7 +111,7 @@ void GroupCompare::paintEvent(QPaintEvent* /*event*/) {
         painter.setPen(theme.inkSoft);
         const QString hits =
             row.levelDb ? tr("%1 hits, %2 dB").arg(row.n).arg(level, 0, 'f', 1) : tr("%1 hits").arg(row.n);
-        painter.setFont(fittingFace(hits, width() - 156));
+        painter.setFont(fittingFace(hits, width() - 156, Type::kSmall, 9));
         painter.drawText(QRectF(156, y + 26, width() - 156, 20), Qt::AlignLeft | Qt::AlignVCenter, hits);
         y += kRowHeight;
     }

@@ -42,8 +42,8 @@ QString nameOf(const GateEvidence& evidence, bool isRoomy) {
     if (evidence.gate.state != GateState::Unsure) return name;
     const auto& more = evidence.takesToGo;
     const Gate& gate = evidence.gate;
-    const bool isThere = gate.atLeast ? gate.measured.value >= gate.limit : gate.measured.value <= gate.limit;
-    if (!more && !isThere) return isRoomy ? GateList::tr("%1: not there yet").arg(name) : name;
+    if (!more && !isWithin(gate, gate.measured.value))
+        return isRoomy ? GateList::tr("%1: not there yet").arg(name) : name;
     if (!more) return isRoomy ? GateList::tr("%1: too near the limit").arg(name) : GateList::tr("%1: near").arg(name);
     const int left = std::max(1, *more);
     const QString takes = isRoomy ? counted(left, UPBEAT_TEXT("1 more take"), UPBEAT_TEXT_N("%n more takes"))

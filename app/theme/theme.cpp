@@ -1,6 +1,7 @@
 #include "theme/theme.h"
 
 #include <QFontDatabase>
+#include <QFontMetricsF>
 #include <QPainter>
 #include <QWidget>
 
@@ -115,6 +116,12 @@ QFont typeFace(double pixels, bool bold) {
     font.setBold(bold);
     font.setStyleStrategy(QFont::PreferAntialias);
     return font;
+}
+
+QFont fittingFace(const QString& text, double room, double pixels, double least, bool bold) {
+    constexpr double kSmaller = 0.95;
+    while (pixels > least && QFontMetricsF(typeFace(pixels, bold)).horizontalAdvance(text) > room) pixels *= kSmaller;
+    return typeFace(pixels, bold);
 }
 
 }  // namespace upbeat

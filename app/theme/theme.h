@@ -45,6 +45,9 @@ void paintCard(QPainter& painter, const QWidget& card);
 /// The shipped family at a size in pixels.
 [[nodiscard]] QFont typeFace(double pixels, bool bold = false);
 
+/// The shipped family at `pixels`, or smaller, down to `least`, where the text would not fit into the room.
+[[nodiscard]] QFont fittingFace(const QString& text, double room, double pixels, double least, bool bold = false);
+
 /// The sizes used: from captions to the tempo on the Play place, where the height of the window decides.
 struct Type {
     static constexpr double kSmall = 14;

@@ -102,9 +102,7 @@ Result<Character> characterFromJson(std::string_view text, const std::string& wh
 }
 
 Result<Character> readCharacter(const std::filesystem::path& path) {
-    const auto text = readFile(path);
-    if (!text) return tl::unexpected(text.error());
-    return characterFromJson(*text, path.string());
+    return readThrough(path, characterFromJson);
 }
 
 }  // namespace upbeat

@@ -184,9 +184,7 @@ Result<Exercise> exerciseFromJson(std::string_view text, const std::string& wher
 }
 
 Result<Exercise> readExercise(const std::filesystem::path& path) {
-    const auto text = readFile(path);
-    if (!text) return tl::unexpected(text.error());
-    return exerciseFromJson(*text, path.string());
+    return readThrough(path, exerciseFromJson);
 }
 
 Result<void> writeExercise(const std::filesystem::path& path, const Exercise& exercise) {

@@ -5,6 +5,7 @@
 #include <string>
 #include <string_view>
 
+#include "upbeat/formats/atomic_file.h"
 #include "upbeat/units/beats.h"
 #include "upbeat/units/error.h"
 
@@ -60,6 +61,16 @@ template <class Value>
     if (!error) return value;
     error->where = where;
     return tl::unexpected(*error);
+}
+
+/// What is read of the whole text of a file.
+template <class Value>
+[[nodiscard]] Result<Value> readThrough(const std::filesystem::path& path,
+                                        Result<Value> (*fromText)(std::string_view, const std::string&),
+                                        std::size_t largestBytes = 16U << 20U) {
+    const auto text = readFile(path, largestBytes);
+    if (!text) return tl::unexpected(text.error());
+    return fromText(*text, path.string());
 }
 
 /// What one of our own files must say of itself.

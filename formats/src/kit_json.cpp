@@ -109,9 +109,7 @@ Result<TaughtKit> kitFromJson(std::string_view text, const std::string& where) {
 }
 
 Result<TaughtKit> readKit(const std::filesystem::path& path) {
-    const auto text = readFile(path, kMostBytes);
-    if (!text) return tl::unexpected(text.error());
-    return kitFromJson(*text, path.string());
+    return readThrough(path, kitFromJson, kMostBytes);
 }
 
 }  // namespace upbeat

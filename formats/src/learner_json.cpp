@@ -80,9 +80,7 @@ Result<Learner> learnerFromJson(std::string_view text, const std::string& where)
 }
 
 Result<Learner> readLearner(const std::filesystem::path& path) {
-    const auto text = readFile(path);
-    if (!text) return tl::unexpected(text.error());
-    return learnerFromJson(*text, path.string());
+    return readThrough(path, learnerFromJson);
 }
 
 std::string climbToJson(const ClimbRun& run, const Exercise& page) {

@@ -64,9 +64,7 @@ Result<LimitSet> limitSetFromJson(std::string_view text, const std::string& wher
 }
 
 Result<LimitSet> readLimits(const std::filesystem::path& path) {
-    const auto text = readFile(path);
-    if (!text) return tl::unexpected(text.error());
-    return limitSetFromJson(*text, path.string());
+    return readThrough(path, limitSetFromJson);
 }
 
 Result<void> writeLimits(const std::filesystem::path& path, const LimitSet& limits) {

@@ -65,11 +65,7 @@ TruthOfPlaying truthOf(const Character& character, const Exercise& exercise, dou
         if (habit.at) truth.clean = truth.clean && std::abs(habit.offsetMs) <= limit(GateKind::Habit);
         if (habit.level == Level::Accent) accentDb += habit.levelDb;
     }
-    const auto has = [&](Level level) {
-        return std::any_of(exercise.strokes.begin(), exercise.strokes.end(),
-                           [level](const Stroke& s) { return s.level == level; });
-    };
-    if (has(Level::Accent) && has(Level::Tap))
+    if (uses(exercise, Level::Accent) && uses(exercise, Level::Tap))
         truth.clean = truth.clean && accentDb - character.relativeDb[1] >= limit(GateKind::AccentTapGap);
     return truth;
 }

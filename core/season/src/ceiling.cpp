@@ -3,6 +3,7 @@
 #include <algorithm>
 #include <array>
 #include <cmath>
+#include <map>
 
 namespace upbeat {
 
@@ -19,22 +20,36 @@ double chance(double tempo, double ceiling, double width) {
     return kAccident + (1 - 2 * kAccident) / (1 + std::exp(z));
 }
 
-double weightOf(const PastTake& take) {
+/// What all takes at a tempo weigh together, the clean share of them and the rest.
+struct Weights {
+    double clean = 0;
+    double missed = 0;
+};
+
+std::map<double, Weights> byTempo(const std::vector<PastTake>& takes) {
     constexpr double kHalfLifeDays = 10;
-    return std::exp2(-take.daysAgo / kHalfLifeDays);
+    std::map<double, Weights> all;
+    for (const PastTake& take : takes) {
+        const double weight = std::exp2(-take.daysAgo / kHalfLifeDays);
+        Weights& there = all[take.tempoBpm];
+        there.clean += weight * take.clean;
+        there.missed += weight * (1 - take.clean);
+    }
+    return all;
 }
 
 /// The posterior over ceilings and widths.
 class Grid {
   public:
     explicit Grid(const std::vector<PastTake>& takes) {
-        const auto [slow, fast] = std::minmax_element(
-            takes.begin(), takes.end(), [](const PastTake& a, const PastTake& b) { return a.tempoBpm < b.tempoBpm; });
-        const double from = 0.6 * slow->tempoBpm;
-        const double to = 1.5 * fast->tempoBpm;
+        const auto heard = byTempo(takes);
+        const double slow = heard.begin()->first;
+        const double fast = heard.rbegin()->first;
+        const double from = 0.6 * slow;
+        const double to = 1.5 * fast;
         for (std::size_t i = 0; i < kTempos; ++i)
             m_ceilings.push_back(from * std::pow(to / from, static_cast<double>(i) / (kTempos - 1)));
-        weigh(takes, std::sqrt(slow->tempoBpm * fast->tempoBpm));
+        weigh(heard, std::sqrt(slow * fast));
     }
 
     /// The tempo below which this share of the ceilings lies.
@@ -77,15 +92,15 @@ class Grid {
         return m_mass[ceiling * kWidths.size() + width];
     }
 
-    void weigh(const std::vector<PastTake>& takes, double middle) {
+    void weigh(const std::map<double, Weights>& heard, double middle) {
         std::vector<double> logs;
         for (const double ceiling : m_ceilings)
             for (std::size_t k = 0; k < kWidths.size(); ++k) {
                 // Before anything was heard the ceiling is about where one practises.
                 double sum = std::log(kWidthPriors.at(k)) - 0.5 * std::pow(std::log(ceiling / middle) / 0.35, 2.0);
-                for (const PastTake& take : takes) {
-                    const double p = chance(take.tempoBpm, ceiling, kWidths.at(k));
-                    sum += weightOf(take) * (take.clean * std::log(p) + (1 - take.clean) * std::log(1 - p));
+                for (const auto& [tempo, weights] : heard) {
+                    const double p = chance(tempo, ceiling, kWidths.at(k));
+                    sum += weights.clean * std::log(p) + weights.missed * std::log(1 - p);
                 }
                 logs.push_back(sum);
             }

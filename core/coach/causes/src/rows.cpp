@@ -38,10 +38,6 @@ std::size_t countsWith(const Exercise& e, const std::vector<double>& ofStroke, b
     return counts.size();
 }
 
-}  // namespace
-
-namespace {
-
 /// Where a count is heard as one sound most of the time, the passes on which it was heard as two are those that lie
 /// farthest apart: they say nothing of the others.
 void dropRareSplits(std::vector<HeardRow>& rows) {

@@ -39,12 +39,8 @@ OwnLimits LimitSet::of(const std::string& exerciseId) const {
 
 void LimitSet::set(const std::string& exerciseId, GateKind kind, double limit) {
     const LimitRange range = rangeOf(kind);
-    const double inRange = std::clamp(limit, range.least, range.most);
-    if (!exerciseId.empty()) {
-        exercises[exerciseId][kind] = inRange;
-        return;
-    }
-    all[kind] = inRange;
+    OwnLimits& own = exerciseId.empty() ? all : exercises[exerciseId];
+    own[kind] = std::clamp(limit, range.least, range.most);
 }
 
 void LimitSet::bringBack(const std::string& exerciseId, GateKind kind) {

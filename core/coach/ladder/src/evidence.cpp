@@ -84,7 +84,7 @@ Gate pooled(const Gate& now, const std::vector<RungTake>& before) {
         for (const Said& one : said) sum += one.weight * one.value, weights += one.weight;
         const double mean = now.limit > 0 ? sum / weights : now.measured.value;
         gate.measured = {mean, mean, mean, now.measured.n};
-        gate.state = (now.atLeast ? mean >= now.limit : mean <= now.limit) ? GateState::Met : GateState::Missed;
+        gate.state = isWithin(now, mean) ? GateState::Met : GateState::Missed;
         return gate;
     }
     std::vector<Said> estimated = said;

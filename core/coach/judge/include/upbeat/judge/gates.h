@@ -24,6 +24,11 @@ struct Gate {
     bool ownLimit = false;           ///< The limit is not the profile's.
 };
 
+/// Whether a figure of the gate lies on the side that is asked, or on the limit.
+[[nodiscard]] inline bool isWithin(const Gate& gate, double value) {
+    return gate.atLeast ? value >= gate.limit : value <= gate.limit;
+}
+
 /// Stable names for files.
 [[nodiscard]] std::string_view toName(GateState state);
 [[nodiscard]] std::optional<GateState> gateStateFromName(std::string_view name);

@@ -28,8 +28,7 @@ struct LimitSet {
     friend bool operator==(const LimitSet&, const LimitSet&) = default;
 
     [[nodiscard]] OwnLimits of(const std::string& exerciseId) const;
-    /// Sets a limit, kept in its range, of one exercise or (an empty id) of all; a limit of one exercise that is
-    /// changed for all gives way to it.
+    /// Sets a limit, kept in its range, of one exercise or (an empty id) of all.
     void set(const std::string& exerciseId, GateKind kind, double limit);
     /// Brings back what the profile asks of this exercise: its own limit goes, and where it has none, that of all.
     void bringBack(const std::string& exerciseId, GateKind kind);
