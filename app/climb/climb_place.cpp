@@ -38,10 +38,10 @@ ClimbPlace::ClimbPlace(const With& with, QWidget* parent)
     grid->setRowStretch(0, 1);
     connect(m_verdict, &VerdictBar::accepted, &m_with.nextSteps, &NextSteps::accept);
     connect(m_ladder, &LadderView::takeChosen, &m_with.review, &Review::open);
-    for (const auto signal : {&Stand::exerciseChanged, &Stand::ladderChanged})
-        connect(&m_with.stand, signal, this, &ClimbPlace::refresh);
+    connect(&m_with.stand, &Stand::exerciseChanged, this, &ClimbPlace::readLog);
+    connect(&m_with.log, &TakeLog::changed, this, &ClimbPlace::readLog);
+    connect(&m_with.stand, &Stand::ladderChanged, this, &ClimbPlace::refresh);
     connect(&m_with.nextSteps, &NextSteps::changed, this, &ClimbPlace::refresh);
-    connect(&m_with.log, &TakeLog::changed, this, &ClimbPlace::refresh);
     addKeys();
     addLimitKeys();
 }
@@ -124,20 +124,25 @@ void ClimbPlace::moveRung(int steps) {
 
 void ClimbPlace::enter() {
     editLimits(false);
-    refresh();
+    readLog();
     Place::enter();
 }
 
-/// Reads the logbook: not while nobody looks, for every key of the editor changes the exercise.
+/// Not while nobody looks, for every key of the editor changes the exercise.
+void ClimbPlace::readLog() {
+    if (!isVisible()) return;
+    m_takes = m_with.log.takes(m_with.stand.exercise().id);
+    std::reverse(m_takes.begin(), m_takes.end());
+    Past past = pastOf(m_with.stand.exercise(), m_takes, m_with.log, QDateTime::currentDateTime());
+    m_ceiling = std::move(past.ceiling);
+    m_faster->show(std::move(past.overTempo));
+    refresh();
+}
+
 void ClimbPlace::refresh() {
     if (!isVisible()) return;
     if (isEditing()) m_limits->begin();
-    auto takes = m_with.log.takes(m_with.stand.exercise().id);
-    std::reverse(takes.begin(), takes.end());
-    Past past = pastOf(m_with.stand.exercise(), takes, m_with.log, QDateTime::currentDateTime());
-    m_ladder->show(m_with.stand.ladder().ladder, m_with.stand.ladder().tempoBpm, std::move(takes),
-                   std::move(past.ceiling));
-    m_faster->show(std::move(past.overTempo));
+    m_ladder->show(m_with.stand.ladder().ladder, m_with.stand.ladder().tempoBpm, m_takes, m_ceiling);
     const TakePtr& take = m_with.review.take();
     if (take && take->stored.exercise.id == m_with.stand.exercise().id) {
         m_gates->setGates(take->analysis.evidence, take->analysis.takesTogether);

@@ -11,6 +11,7 @@
 #include "studio/review.h"
 #include "studio/stand.h"
 #include "studio/take_log.h"
+#include "upbeat/season/ceiling.h"
 
 namespace upbeat {
 
@@ -46,6 +47,8 @@ class ClimbPlace : public Place {
     [[nodiscard]] FasterView* fasterView() const { return m_faster; }
 
   private:
+    /// The takes of the exercise, and what they say together.
+    void readLog();
     void refresh();
     void addKeys();
     void addLimitKeys();
@@ -54,6 +57,8 @@ class ClimbPlace : public Place {
     [[nodiscard]] bool isEditing() const;
 
     With m_with;
+    std::vector<TakeSummary> m_takes;  // oldest first
+    std::optional<Ceiling> m_ceiling;
     QStackedWidget* m_main;
     LadderView* m_ladder;
     FasterView* m_faster;
