@@ -1,6 +1,5 @@
 #include "studio/hands_free.h"
 
-#include "studio/care.h"
 #include "studio/verdict_tone.h"
 
 namespace upbeat {
@@ -26,7 +25,7 @@ HandsFree::HandsFree(const With& with) : m_with(with) {
 void HandsFree::set(bool on) {
     if (m_isOn == on) return;
     m_isOn = on;
-    m_withoutBreakS = 0;
+    m_sinceBreak = {};
     if (!on) m_rest.stop();
     Q_EMIT changed();
 }
@@ -49,9 +48,7 @@ double HandsFree::restBehind(const TakeRecord& take) {
     const double goal = take.ladder.value_or(Ladder()).goalBpm;
     const double seconds =
         restAfter(m_with.setup.settings().restS, take.durationS, take.frame.tempoBpm / std::max(1.0, goal));
-    m_withoutBreakS += take.durationS + seconds;
-    if (m_withoutBreakS < kBreakAfterS) return seconds;
-    m_withoutBreakS = 0;
+    if (!m_sinceBreak.isLongWith(take.durationS + seconds)) return seconds;
     Q_EMIT breakBegins();
     return kBreakS;
 }

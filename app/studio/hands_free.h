@@ -3,6 +3,7 @@
 #include <QObject>
 #include <QTimer>
 
+#include "studio/care.h"
 #include "studio/next_steps.h"
 #include "studio/practice_clock.h"
 
@@ -43,7 +44,7 @@ class HandsFree : public QObject {
 
     With m_with;
     bool m_isOn = false;
-    double m_withoutBreakS = 0;
+    SinceBreak m_sinceBreak;
     QTimer m_rest;
     QTimer m_ticker;
 };

@@ -54,6 +54,13 @@ LogModel::ReadPage pages(std::vector<TakeSummary> newestFirst) {
 class TestModels : public QObject {
     Q_OBJECT
   private Q_SLOTS:
+    void aBreakIsDueAfterTwentyMinutesAndThenAgain() {
+        SinceBreak since;
+        for (int turn = 0; turn < 2; ++turn) {
+            for (int k = 0; k < 39; ++k) QVERIFY(!since.isLongWith(30));
+            QVERIFY(since.isLongWith(30));
+        }
+    }
     void restsGrowWithTheTakeAndTheTempo() {
         QCOMPARE(restAfter(4, 0, 1), 4.0);
         QCOMPARE(restAfter(4, 30, 0.5), 6.0);

@@ -139,7 +139,25 @@ class TestAsked : public QObject {
             const TakeAnalysis a = analyzeTake(page, known.frame(), heard, {Profile(), ladderOf(page), {}});
             QVERIFY(gateOf(a, GateKind::Feel) == nullptr);
             QVERIFY2(a.findings.empty(), saidOf(a).c_str());
+            int between = 0;
+            for (const MatchedStroke& s : a.matched.strokes) {
+                if (!s.askedApart) continue;
+                QVERIFY(s.askedMs >= 0 && s.askedMs <= 8);
+                QVERIFY(s.askedMs == 0 || s.askedMs == 8 || std::abs(s.offsetMs) < 1e-9);
+                between += s.askedMs > 0 && s.askedMs < 8 ? 1 : 0;
+            }
+            QVERIFY(between > 4);
         }
+    }
+    void aFewThatSoundWithOthersAreLeftOut() {
+        const Exercise page = *exerciseFromText(
+            "title: One under the hat\nmeter: 4/4\nbars: 3\ntempo: 80 to 120 by 4\nplaced: snare 8 ms behind\n"
+            "hi-hat    | R. .R R. .R | R. .R R. .R | R. .. R. RR |\n"
+            "snare     | .. >L. .. >L. | .. >L. .. >L. | .. .. .. >L. |\n"
+            "bass drum | F. .. F. .. | F. .. F. .. | F. .. F. .. |\n");
+        const TakeAnalysis a = playedAs(page, page, steadyAt(2));
+        QCOMPARE(a.measures.feel.size(), std::size_t{1});
+        QCOMPARE(a.measures.feel[0].awayMs.n, 4 * 16);
     }
     void aBackbeatOnTheClickIsSaidWhereItIsAskedBehind() {
         Exercise onTheClick = laidBack();

@@ -5,6 +5,7 @@
 #include "upbeat/climb/climb.h"
 #include "upbeat/ladder/evidence.h"
 #include "upbeat/music/library.h"
+#include "upbeat/take/analyze_take.h"
 
 using namespace upbeat;
 
@@ -61,6 +62,21 @@ class TestClimb : public QObject {
         QCOMPARE(together(above, {tookOn(100, above), tookOn(100, above)}), GateState::Missed);
         const auto figure = pooled({near}, {tookOn(100, near), tookOn(100, near)}).front().measured;
         QVERIFY(std::abs(figure.value - 10.4) < 1e-9 && figure.halfWidth() < 1.4);
+    }
+
+    void everyGateSaysHowManyTakesItNeeds() {
+        const auto alone = evidenceOf({spread(11.5, 2), spread(5, 1)}, {});
+        QCOMPARE(alone[0].gate.state, GateState::Unsure);
+        QVERIFY(alone[0].takesToGo && *alone[0].takesToGo > 1);
+        QCOMPARE(alone[1].takesToGo, std::optional(0));
+        const auto withOne = evidenceOf({spread(11.5, 2)}, {tookOn(100, spread(11.5, 2))});
+        QCOMPARE(*withOne[0].takesToGo, *alone[0].takesToGo - 1);
+        TakeAnalysis analysis;
+        analysis.matched.tempoBpm = 100;
+        analysis.gates = {spread(10.4, 2)};
+        poolGates(analysis, {tookOn(96, spread(30, 2)), tookOn(100, spread(10.4, 2)), tookOn(100, spread(10.4, 2))});
+        QCOMPARE(analysis.takesTogether, 3);
+        QCOMPARE(analysis.evidence.front().gate.state, GateState::Met);
     }
 
     void theEighthTakeDecides() {

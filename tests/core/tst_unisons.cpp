@@ -77,6 +77,21 @@ class TestUnisons : public QObject {
                                 [i](const MatchedStroke& s) { return s.hit == static_cast<int>(i); }));
     }
 
+    // Before another stroke by less than a level is looked for it would be as loud as the two.
+    void whatRunsIntoAnotherSoundTellsNoLevel() {
+        const TakeAnalysis a = heard(apart(Voice::Snare, 13));
+        int blurred = 0;
+        for (const MatchedStroke& s : a.matched.strokes) {
+            const auto next = static_cast<std::size_t>(s.hit) + 1;
+            if (s.written.role != Role::Main || next >= a.matched.hits.size()) continue;
+            if (a.matched.hits[next].timeS - a.matched.hits[next - 1].timeS > 0.02) continue;
+            QVERIFY(!s.levelKnown);
+            ++blurred;
+        }
+        QVERIFY2(blurred >= 4, qPrintable(QString::number(blurred)));
+        for (const Finding& f : a.findings) QVERIFY(f.unit != "dB");
+    }
+
     // A stroke that was heard for itself has its own level: it no longer shares one.
     void halvesHaveLevelsOfTheirOwn() {
         const TakeAnalysis a = heard(apart(Voice::Kick, 25));
