@@ -59,7 +59,7 @@ void ClimbPlace::addKeys() {
     addKey(Qt::Key_V, QStringLiteral("V"), tr("as it gets faster"),
            [this] { showFaster(m_main->currentWidget() == m_ladder); });
     addKey(Qt::Key_L, QStringLiteral("L"), tr("limits"), [this] { editLimits(!isEditing()); });
-    addKey(Qt::Key_M, QStringLiteral("M"), tr("measure"), [this] { m_faster->nextMeasure(); });
+    addHiddenKey(Qt::Key_M, [this] { m_faster->nextMeasure(); });
     addKey(Qt::Key_G, QStringLiteral("G"), tr("goal up a step"), [this] {
         m_with.stand.setGoal(m_with.stand.ladder().ladder.goalBpm + m_with.stand.ladder().ladder.stepBpm);
     });
@@ -67,6 +67,10 @@ void ClimbPlace::addKeys() {
         m_with.stand.setGoal(m_with.stand.ladder().ladder.goalBpm - m_with.stand.ladder().ladder.stepBpm);
     });
     addKey(Qt::Key_T, QStringLiteral("T"), tr("takes asked"), [this] { askForTakes(); });
+    m_fasterKeys = {{tr("Enter"), tr("next step")},
+                    {QStringLiteral("M"), tr("next measure")},
+                    {QStringLiteral("V"), tr("the ladder again")},
+                    {QStringLiteral("L"), tr("limits")}};
 }
 
 void ClimbPlace::addLimitKeys() {
@@ -87,11 +91,12 @@ void ClimbPlace::addLimitKeys() {
 }
 
 QList<KeyHint> ClimbPlace::keys() const {
-    return isEditing() ? m_limitKeys : Place::keys();
+    if (isEditing()) return m_limitKeys;
+    return m_main->currentWidget() == m_faster ? m_fasterKeys : Place::keys();
 }
 
 QList<KeySection> ClimbPlace::allKeys(const QString& name) const {
-    return {{name, Place::keys()}, {tr("Limits of your own"), m_limitKeys}};
+    return {{name, Place::keys()}, {tr("As it gets faster"), m_fasterKeys}, {tr("Limits of your own"), m_limitKeys}};
 }
 
 bool ClimbPlace::isEditing() const {
@@ -110,6 +115,7 @@ void ClimbPlace::editLimits(bool edit) {
 
 void ClimbPlace::showFaster(bool faster) {
     m_main->setCurrentWidget(faster ? static_cast<QWidget*>(m_faster) : m_ladder);
+    Q_EMIT keysChanged();
 }
 
 void ClimbPlace::askForTakes() {

@@ -65,6 +65,7 @@ class ClimbPlace : public Place {
     QStackedWidget* m_side;
     GateList* m_gates;
     LimitEditor* m_limits;
+    QList<KeyHint> m_fasterKeys;
     QList<KeyHint> m_limitKeys;
     VerdictBar* m_verdict;
 };

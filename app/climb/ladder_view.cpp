@@ -62,14 +62,14 @@ void LadderView::paintEvent(QPaintEvent* /*event*/) {
     paintChance(painter, theme, layout);
     paintCeiling(painter, theme);
     paintTakes(painter, theme, layout);
-    painter.setFont(typeFace(13));
+    painter.setFont(typeFace(Type::kText));
     painter.setPen(theme.inkSoft);
     double free = 0;
     for (const auto& day : layout.days) {
         if (day.x < free) continue;
         painter.drawText(QRectF(day.x - 6, height() - kDayRow - sentenceHeight() + 2, 90, 20), Qt::AlignLeft,
                          QLocale().toString(day.day, QStringLiteral("d MMM")));
-        free = day.x + 62;
+        free = day.x + 76;
     }
     if (m_takes.empty()) {
         painter.setFont(typeFace(Type::kLead));
@@ -80,14 +80,14 @@ void LadderView::paintEvent(QPaintEvent* /*event*/) {
 
 void LadderView::paintRungs(QPainter& painter, const Theme& theme, const LadderLayout& layout) const {
     for (const auto& rung : layout.rungs) {
-        painter.setFont(typeFace(rung.current ? 20 : 15, rung.current));
+        painter.setFont(typeFace(rung.current ? 20 : Type::kText, rung.current));
         painter.setPen(rung.current ? theme.ink : theme.inkSoft);
         painter.drawText(QRectF(4, rung.y - 14, kTempoColumn - 16, 28), Qt::AlignRight | Qt::AlignVCenter,
                          tempoInWords(rung.tempoBpm));
         painter.setPen(QPen(rung.current ? theme.ink : theme.edge, rung.current ? 3 : 1.2));
         painter.drawLine(QPointF(kTempoColumn, rung.y), QPointF(width() - 14, rung.y));
         if (std::abs(rung.tempoBpm - m_ladder.goalBpm) < 0.01) {
-            painter.setFont(typeFace(Type::kSmall));
+            painter.setFont(typeFace(Type::kText));
             painter.setPen(theme.inkSoft);
             painter.drawText(QRectF(width() - 160, rung.y - 22, 142, 20), Qt::AlignRight, tr("full speed"));
         }

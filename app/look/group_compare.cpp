@@ -104,14 +104,14 @@ void GroupCompare::paintEvent(QPaintEvent* /*event*/) {
         strokes.stroke(shapeStroke(foot, row.offsetMs->value, level,
                                    row.axis == Axis::Limb ? static_cast<Limb>(row.key) : Limb::RightHand, scale));
         painter.setPen(theme.ink);
-        painter.setFont(typeFace(Type::kSmall));
+        painter.setFont(typeFace(Type::kText));
         painter.drawText(QRectF(0, y, 104, kRowHeight), Qt::AlignLeft | Qt::AlignVCenter, inWords(words::nameOf(row)));
         painter.drawText(QRectF(156, y + 4, width() - 156, 22), Qt::AlignLeft | Qt::AlignVCenter,
                          tr("%1 ms ±%2").arg(row.offsetMs->value, 0, 'f', 1).arg(row.offsetMs->halfWidth(), 0, 'f', 1));
         painter.setPen(theme.inkSoft);
         const QString hits =
             row.levelDb ? tr("%1 hits, %2 dB").arg(row.n).arg(level, 0, 'f', 1) : tr("%1 hits").arg(row.n);
-        painter.setFont(fittingFace(hits, width() - 156, Type::kSmall, 9));
+        painter.setFont(fittingFace(hits, width() - 156, Type::kText, 9));
         painter.drawText(QRectF(156, y + 26, width() - 156, 20), Qt::AlignLeft | Qt::AlignVCenter, hits);
         y += kRowHeight;
     }
@@ -119,7 +119,7 @@ void GroupCompare::paintEvent(QPaintEvent* /*event*/) {
 }
 
 void GroupCompare::paintHeading(QPainter& painter, const QString& text, double& y) const {
-    painter.setFont(typeFace(Type::kSmall, true));
+    painter.setFont(typeFace(Type::kText, true));
     painter.setPen(Theme::of(palette()).inkSoft);
     painter.drawText(QRectF(0, y, width(), kHeadingHeight), Qt::AlignLeft | Qt::AlignBottom, text);
     y += kHeadingHeight;
@@ -130,7 +130,7 @@ void GroupCompare::paintLines(QPainter& painter, double y) const {
     for (std::size_t i = 0; i < m_lines.size(); ++i) {
         const CompareLine& line = m_lines[i];
         if (i == 0 || line.heading != m_lines[i - 1].heading) paintHeading(painter, line.heading, y);
-        painter.setFont(typeFace(Type::kSmall));
+        painter.setFont(typeFace(Type::kText));
         painter.setPen(theme.ink);
         painter.drawText(QRectF(0, y + 2, width(), 20), Qt::AlignLeft | Qt::AlignVCenter, line.name);
         painter.setPen(theme.inkSoft);

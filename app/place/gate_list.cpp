@@ -101,7 +101,7 @@ void GateList::paintHeading(QPainter& painter) const {
     painter.setFont(typeFace(m_size == Size::Small ? Type::kText : Type::kLead, true));
     painter.setPen(theme.ink);
     painter.drawText(QRectF(18, 8, width() - 36, 32), Qt::AlignVCenter, tr("What this rung asks"));
-    painter.setFont(typeFace(13));
+    painter.setFont(typeFace(Type::kText));
     painter.setPen(theme.inkSoft);
     if (width() > 340 && !m_gates.empty())
         painter.drawText(QRectF(18, 8, width() - 36, 32), Qt::AlignVCenter | Qt::AlignRight,
@@ -174,7 +174,7 @@ void GateList::paintTrack(QPainter& painter, const Gate& gate, const QRectF& row
         painter.drawEllipse(QPointF(limitX, top), 3, 3);
     }
     if (small) return;
-    painter.setFont(typeFace(13));
+    painter.setFont(typeFace(Type::kText));
     painter.setPen(theme.inkSoft);
     const QString words = gate.ownLimit ? (gate.atLeast ? tr("yours: at least %1") : tr("yours: at most %1"))
                                         : (gate.atLeast ? tr("at least %1") : tr("at most %1"));

@@ -89,6 +89,8 @@ void StagesPanel::refresh() {
         for (const Method method : methodsFor(m_whole))
             m_method->addItem(inWords(words::nameOf(method)), static_cast<int>(method));
         m_method->setCurrentIndex(std::max(0, m_method->findData(static_cast<int>(before))));
+        m_method->setSizeAdjustPolicy(QComboBox::AdjustToContents);
+        m_method->setMinimumWidth(m_method->sizeHint().width());  // its own goes by what it held at first
     }
     showStages();
 }

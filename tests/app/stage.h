@@ -19,7 +19,9 @@ inline Character faulty() {
 inline bool lookAsShipped() {
     QApplication::setStyle(QStringLiteral("Fusion"));
     MainWindow::applyTheme(false);
-    return loadFonts();
+    const bool loaded = loadFonts();
+    QApplication::setFont(typeFace(Type::kText));
+    return loaded;
 }
 
 struct Desk {

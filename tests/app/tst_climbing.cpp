@@ -36,6 +36,8 @@ class TestClimbing : public QObject {
         QVERIFY(!climb->fasterView()->isVisible());
         stage.key(Qt::Key_V);
         QVERIFY(climb->fasterView()->isVisible() && climb->fasterView()->chosen() != nullptr);
+        const auto keys = climb->keys();
+        QVERIFY(std::any_of(keys.begin(), keys.end(), [](const KeyHint& k) { return k.key == QStringLiteral("M"); }));
         const SeasonMeasure first = climb->fasterView()->chosen()->measure;
         stage.key(Qt::Key_M);
         const SeasonMeasure second = climb->fasterView()->chosen()->measure;
