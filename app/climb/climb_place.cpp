@@ -139,8 +139,10 @@ void ClimbPlace::readLog() {
     if (!isVisible()) return;
     m_takes = m_with.log.takes(m_with.stand.exercise().id);
     std::reverse(m_takes.begin(), m_takes.end());
-    Past past = pastOf(m_with.stand.exercise(), m_takes, m_with.log, QDateTime::currentDateTime());
+    Past past = pastOf(m_with.stand.exercise(), m_takes, m_with.log, m_with.stand.ladder().ladder.goalBpm,
+                       QDateTime::currentDateTime());
     m_ceiling = std::move(past.ceiling);
+    m_forecast = past.forecast;
     m_faster->show(std::move(past.overTempo));
     refresh();
 }
@@ -148,7 +150,7 @@ void ClimbPlace::readLog() {
 void ClimbPlace::refresh() {
     if (!isVisible()) return;
     if (isEditing()) m_limits->begin();
-    m_ladder->show(m_with.stand.ladder().ladder, m_with.stand.ladder().tempoBpm, m_takes, m_ceiling);
+    m_ladder->show(m_with.stand.ladder().ladder, m_with.stand.ladder().tempoBpm, m_takes, m_ceiling, m_forecast);
     const TakePtr& take = m_with.review.take();
     if (take && take->stored.exercise.id == m_with.stand.exercise().id) {
         m_gates->setGates(take->analysis.evidence, take->analysis.takesTogether);

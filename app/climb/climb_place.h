@@ -11,7 +11,7 @@
 #include "studio/review.h"
 #include "studio/stand.h"
 #include "studio/take_log.h"
-#include "upbeat/season/ceiling.h"
+#include "upbeat/season/forecast.h"
 
 namespace upbeat {
 
@@ -59,6 +59,7 @@ class ClimbPlace : public Place {
     With m_with;
     std::vector<TakeSummary> m_takes;  // oldest first
     std::optional<Ceiling> m_ceiling;
+    std::optional<Forecast> m_forecast;
     QStackedWidget* m_main;
     LadderView* m_ladder;
     FasterView* m_faster;

@@ -9,6 +9,7 @@
 #include "place/verdict_bar.h"
 #include "theme/theme.h"
 #include "theme/words.h"
+#include "upbeat/words/plan_words.h"
 #include "upbeat/words/season_words.h"
 
 namespace upbeat {
@@ -28,10 +29,11 @@ LadderView::LadderView(QWidget* parent) : QWidget(parent) {
 }
 
 void LadderView::show(const Ladder& ladder, double tempoBpm, std::vector<TakeSummary> takes,
-                      std::optional<Ceiling> ceiling) {
+                      std::optional<Ceiling> ceiling, const std::optional<Forecast>& forecast) {
     m_ladder = ladder;
     m_ceiling = std::move(ceiling);
     m_sentence = m_ceiling ? inWords(words::sentenceOf(*m_ceiling)) : QString();
+    if (forecast) m_sentence += QLatin1Char(' ') + inWords(words::sentenceOf(*forecast, ladder.goalBpm));
     m_tempoBpm = tempoBpm;
     m_takes = std::move(takes);
     setAccessibleDescription(

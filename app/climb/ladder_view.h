@@ -3,7 +3,7 @@
 #include <QWidget>
 
 #include "climb/ladder_layout.h"
-#include "upbeat/season/ceiling.h"
+#include "upbeat/season/forecast.h"
 
 namespace upbeat {
 
@@ -16,7 +16,8 @@ class LadderView : public QWidget {
   public:
     explicit LadderView(QWidget* parent = nullptr);
     /// `takes` oldest first.
-    void show(const Ladder& ladder, double tempoBpm, std::vector<TakeSummary> takes, std::optional<Ceiling> ceiling);
+    void show(const Ladder& ladder, double tempoBpm, std::vector<TakeSummary> takes, std::optional<Ceiling> ceiling,
+              const std::optional<Forecast>& forecast);
 
   Q_SIGNALS:
     void takeChosen(qint64 id);

@@ -1,7 +1,7 @@
 #pragma once
 
 #include "studio/take_log.h"
-#include "upbeat/season/ceiling.h"
+#include "upbeat/season/forecast.h"
 #include "upbeat/season/over_tempo.h"
 
 namespace upbeat {
@@ -10,10 +10,11 @@ namespace upbeat {
 struct Past {
     std::vector<OverTempo> overTempo;  ///< What bends first, the worst of it before all.
     std::optional<Ceiling> ceiling;
+    std::optional<Forecast> forecast;  ///< Of the goal.
 };
 
-/// `takes`: of the exercise.
+/// `takes`: of the exercise, newest first.
 [[nodiscard]] Past pastOf(const Exercise& exercise, const std::vector<TakeSummary>& takes, const TakeLog& log,
-                          const QDateTime& now);
+                          double goalBpm, const QDateTime& now);
 
 }  // namespace upbeat

@@ -37,6 +37,10 @@ PlayPlace::PlayPlace(const With& with, QWidget* parent) : Place(parent), m_with(
         m_with.handsFree.set(!m_with.handsFree.isOn());
         if (m_with.handsFree.isOn() && !m_with.recorder.isRecording()) m_with.recorder.start();
     });
+    addKey(Qt::Key_Z, QStringLiteral("Z"), tr("take the step back"),
+           [this] { m_with.handsFree.isResting() ? m_with.handsFree.again() : m_with.nextSteps.takeBack(); });
+    addKey(Qt::Key_K, QStringLiteral("K"), tr("teach your taps"), [this] { teachTaps(); });
+    addKey(Qt::Key_N, QStringLiteral("N"), tr("next block of the plan"), [this] { m_with.routine.skip(); });
     addKey(Qt::Key_X, QStringLiteral("X"), tr("something hurts"), [this] { somethingHurts(); });
     addKey(Qt::Key_BracketLeft, QStringLiteral("["), tr("slower"),
            [this] { m_with.stand.setTempo(m_with.stand.ladder().tempoBpm - 1); });
@@ -81,6 +85,18 @@ void PlayPlace::paintEvent(QPaintEvent* /*event*/) {
     else
         paintPhrase(painter, middle);
     paintLevel(painter, QRectF(0, height() - meter, width(), meter));
+}
+
+void PlayPlace::teachTaps() {
+    TapCommands& taps = m_with.handsFree.taps();
+    if (taps.isLearning()) {
+        taps.stop();
+        return m_with.notices.say(tr("Not learned. K tries again."));
+    }
+    if (m_with.recorder.isRecording() || m_with.handsFree.isOn()) return;
+    taps.learn();
+    m_with.notices.say(
+        tr("Tap three times, evenly, as you would to say: go on. Wait a second. Three groups teach it."));
 }
 
 /// Everything stops; the exercise rests until tomorrow. Once more takes it back.

@@ -5,6 +5,7 @@
 #include "studio/hands_free.h"
 #include "studio/recorder.h"
 #include "studio/review.h"
+#include "studio/routine.h"
 #include "studio/setup.h"
 #include "studio/stand.h"
 
@@ -20,6 +21,8 @@ class PlayPlace : public Place {
         Stand& stand;
         Recorder& recorder;
         HandsFree& handsFree;
+        Routine& routine;
+        NextSteps& nextSteps;
         Setup& setup;
         AudioInput& input;
         const Review& review;
@@ -39,6 +42,7 @@ class PlayPlace : public Place {
     /// In the rest: what is next, as large as the tempo, and why.
     void paintRest(QPainter& painter, const QRectF& box) const;
     void somethingHurts();
+    void teachTaps();
     void paintPhrase(QPainter& painter, const QRectF& box) const;
     struct PhraseView;
     [[nodiscard]] PhraseView viewOf(const QRectF& box, double place) const;

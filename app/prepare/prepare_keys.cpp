@@ -21,7 +21,34 @@ QString fileKinds() {
     return PreparePlace::tr("Exercises (*.json *.txt *.mid *.midi *.musicxml *.xml *.mxl)");
 }
 
+QList<KeyHint> stageKeys() {
+    return {{PreparePlace::tr("Enter"), PreparePlace::tr("work on this part")},
+            {QStringLiteral("W"), PreparePlace::tr("another way")},
+            {PreparePlace::tr("Esc"), PreparePlace::tr("back to the controls")}};
+}
+
+QList<KeyHint> soundKeys() {
+    return {{PreparePlace::tr("Enter"), PreparePlace::tr("do this step")},
+            {PreparePlace::tr("Right"), PreparePlace::tr("skip it")},
+            {PreparePlace::tr("Up Down"), PreparePlace::tr("another one")},
+            {PreparePlace::tr("Esc"), PreparePlace::tr("back to the controls")}};
+}
+
 }  // namespace
+
+QList<KeyHint> PreparePlace::keys() const {
+    if (panel() == Editing) return editKeyHints().mid(0, 3) + QList{editKeyHints().last()};
+    if (panel() == Sound) return soundKeys();
+    if (panel() == Today) return TodayPanel::keys();
+    return panel() == Stages ? stageKeys() : Place::keys();
+}
+
+QList<KeySection> PreparePlace::allKeys(const QString& name) const {
+    return Place::allKeys(name) + QList<KeySection>{{tr("%1, taking apart").arg(name), stageKeys()},
+                                                    {tr("%1, sound check").arg(name), soundKeys()},
+                                                    {tr("%1, today's plan").arg(name), TodayPanel::keys()},
+                                                    {tr("%1, writing").arg(name), editKeyHints()}};
+}
 
 void PreparePlace::addKeys() {
     addHiddenKey(Qt::CTRL | Qt::Key_F, [this] { m_search->setFocus(); });
@@ -30,9 +57,13 @@ void PreparePlace::addKeys() {
             m_stages->chooseCurrent();
         else if (panel() == Sound)
             m_sound->act();
+        else if (panel() == Today)
+            m_with.routine.begin();
         else
             Q_EMIT playWanted();
     });
+    addKey(Qt::Key_D, QStringLiteral("D"), tr("today's plan"),
+           [this] { showPanel(panel() == Today ? Controls : Today); });
     addKey(Qt::Key_BracketLeft, QStringLiteral("[ ]"), tr("tempo"),
            [this] { m_with.stand.setTempo(m_with.stand.ladder().tempoBpm - 1); });
     addHiddenKey(Qt::Key_BracketRight, [this] { m_with.stand.setTempo(m_with.stand.ladder().tempoBpm + 1); });
@@ -51,11 +82,31 @@ void PreparePlace::addKeys() {
     addKey(Qt::Key_V, QStringLiteral("V"), tr("fold the voices"), [this] { m_line->setFolded(!m_line->isFolded()); });
     addHiddenKey(Qt::Key_W, [this] {
         if (panel() == Stages) m_stages->turn(1);
+        if (panel() == Today) m_today->swap();
     });
     addHiddenKey(Qt::Key_Escape, [this] { showPanel(Controls); });
     addKey(Qt::CTRL | Qt::Key_T, tr("Ctrl T"), tr("teach the kit"), [this] { teach(); });
     addKey(Qt::Key_PageUp, tr("PgUp PgDn"), tr("bars"), [this] { m_line->scrollBars(-1); });
     addHiddenKey(Qt::Key_PageDown, [this] { m_line->scrollBars(1); });
+}
+
+void PreparePlace::addTodayKeys() {
+    addKey(Qt::CTRL | Qt::Key_D, tr("Ctrl D"), tr("into the plan, or out of it"), [this] {
+        const Exercise& page = m_with.stand.whole();
+        const bool isIn = !m_with.routine.isPlanned(page.id);
+        m_with.routine.plan(page.id, isIn);
+        m_with.notices.say((isIn ? tr("%1 is in the plan now.") : tr("%1 is out of the plan now."))
+                               .arg(QString::fromStdString(page.title)));
+    });
+    const auto inToday = [this](int key, auto action) {
+        addHiddenKey(static_cast<Qt::Key>(key), [this, action] {
+            if (panel() == Today) action();
+        });
+    };
+    inToday(Qt::Key_N, [this] { m_with.routine.skip(); });
+    inToday(Qt::Key_Plus, [this] { m_today->lengthen(1); });
+    inToday(Qt::Key_Minus, [this] { m_today->lengthen(-1); });
+    inToday(Qt::Key_Delete, [this] { m_today->leaveOut(); });
 }
 
 void PreparePlace::addFileKeys() {

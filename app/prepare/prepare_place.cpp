@@ -17,19 +17,6 @@ namespace upbeat {
 
 namespace {
 
-QList<KeyHint> stageKeys() {
-    return {{PreparePlace::tr("Enter"), PreparePlace::tr("work on this part")},
-            {QStringLiteral("W"), PreparePlace::tr("another way")},
-            {PreparePlace::tr("Esc"), PreparePlace::tr("back to the controls")}};
-}
-
-QList<KeyHint> soundKeys() {
-    return {{PreparePlace::tr("Enter"), PreparePlace::tr("do this step")},
-            {PreparePlace::tr("Right"), PreparePlace::tr("skip it")},
-            {PreparePlace::tr("Up Down"), PreparePlace::tr("another one")},
-            {PreparePlace::tr("Esc"), PreparePlace::tr("back to the controls")}};
-}
-
 /// What it is good for, and which hand works more where one does.
 QString leadOf(const Exercise& e) {
     QString trains = QString::fromStdString(e.trains);
@@ -59,6 +46,7 @@ PreparePlace::PreparePlace(const With& with, QWidget* parent)
     });
     connect(&m_with.log, &TakeLog::changed, this, &PreparePlace::showCleanTempos);
     addKeys();
+    addTodayKeys();
     addFileKeys();
     connect(&m_with.manuscript, &Manuscript::closed, this, [this] {
         if (panel() == Editing) showPanel(Controls);
@@ -91,6 +79,9 @@ QWidget* PreparePlace::buildList() {
     for (const auto& [name, tag] : ExerciseFilter::kinds()) kind->addItem(name, tag);
     connect(kind, &QComboBox::currentIndexChanged, this,
             [this, kind] { m_filter->setTag(kind->currentData().toString()); });
+    auto* strip = new PlanStrip(m_with.routine, m_with.shelf, side);
+    connect(strip, &PlanStrip::opened, this, [this] { showPanel(Today); });
+    layout->addWidget(strip);
     layout->addWidget(m_search);
     layout->addWidget(kind);
     layout->addWidget(m_list, 1);
@@ -116,8 +107,8 @@ QWidget* PreparePlace::buildStand() {
     connect(m_sound, &SoundCheckPanel::left, this, &PreparePlace::leaveSoundCheck);
     QWidget* rolling = buildControls(stand);
     m_panels = new PanelStack(stand);
-    for (QWidget* panel :
-         {rolling, static_cast<QWidget*>(m_edit), static_cast<QWidget*>(m_stages), static_cast<QWidget*>(m_sound)})
+    m_today = new TodayPanel(m_with.routine, m_with.shelf, stand);
+    for (QWidget* panel : std::initializer_list<QWidget*>{rolling, m_edit, m_stages, m_sound, m_today})
         m_panels->addWidget(panel);
     layout->addWidget(m_trains);
     layout->addWidget(m_line, 4);
@@ -138,31 +129,21 @@ void PreparePlace::leaveSoundCheck() {
 void PreparePlace::showPanel(Panel panel) {
     m_panels->setCurrentIndex(panel);
     if (panel != Editing) m_with.manuscript.close();
-    m_line->setVisible(panel != Sound);
+    m_line->setVisible(panel != Sound && panel != Today);
     m_line->setMaximumHeight(panel == Stages ? 240 : 440);
     m_line->setMinimumHeight(150);
-    m_trains->setVisible(panel != Editing && panel != Sound);
+    m_trains->setVisible(panel == Controls || panel == Stages);
     if (panel == Stages) m_stages->refresh();
     if (panel == Controls) showExercise();
     if (panel == Stages)
         m_stages->setFocus();
     else if (panel == Sound)
         m_sound->setFocus();
+    else if (panel == Today)
+        m_today->setFocus();
     else if (panel == Controls)
         m_list->setFocus();
     Q_EMIT keysChanged();
-}
-
-QList<KeyHint> PreparePlace::keys() const {
-    if (panel() == Editing) return editKeyHints().mid(0, 3) + QList{editKeyHints().last()};
-    if (panel() == Sound) return soundKeys();
-    return panel() == Stages ? stageKeys() : Place::keys();
-}
-
-QList<KeySection> PreparePlace::allKeys(const QString& name) const {
-    return Place::allKeys(name) + QList<KeySection>{{tr("%1, taking apart").arg(name), stageKeys()},
-                                                    {tr("%1, sound check").arg(name), soundKeys()},
-                                                    {tr("%1, writing").arg(name), editKeyHints()}};
 }
 
 /// Our own exercises stay as they are: what is written goes into a copy.
@@ -223,7 +204,8 @@ void PreparePlace::hear() {
 }
 
 void PreparePlace::enter() {
-    m_list->setFocus();
+    m_with.routine.keepFresh();
+    panel() == Today ? m_today->setFocus() : m_list->setFocus();
 }
 
 void PreparePlace::showExercise() {

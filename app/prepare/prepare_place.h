@@ -13,9 +13,11 @@
 #include "prepare/exercise_filter.h"
 #include "prepare/exercise_model.h"
 #include "prepare/hear_bar.h"
+#include "prepare/plan_strip.h"
 #include "prepare/practice_controls.h"
 #include "prepare/sound_check_panel.h"
 #include "prepare/stages_panel.h"
+#include "prepare/today_panel.h"
 #include "studio/input_list.h"
 #include "studio/lessons.h"
 #include "studio/manuscript.h"
@@ -46,6 +48,7 @@ class PreparePlace : public Place {
         SoundCheck& soundCheck;
         Playback& playback;
         const TakeLog& log;
+        Routine& routine;
         Notices& notices;
     };
     explicit PreparePlace(const With& with, QWidget* parent = nullptr);
@@ -54,7 +57,7 @@ class PreparePlace : public Place {
     [[nodiscard]] QList<KeySection> allKeys(const QString& name) const override;
 
     /// What stands under the count line.
-    enum Panel { Controls, Editing, Stages, Sound };
+    enum Panel { Controls, Editing, Stages, Sound, Today };
     void showPanel(Panel panel);
     /// Opens the exercise on the stand for writing, one of ours as an own copy.
     void startWriting();
@@ -73,6 +76,7 @@ class PreparePlace : public Place {
     QWidget* buildStand();
     [[nodiscard]] QWidget* buildControls(QWidget* stand);
     void addKeys();
+    void addTodayKeys();
     void addFileKeys();
     void leaveSoundCheck();
     void showExercise();
@@ -93,6 +97,7 @@ class PreparePlace : public Place {
     EditPanel* m_edit = nullptr;
     StagesPanel* m_stages = nullptr;
     SoundCheckPanel* m_sound = nullptr;
+    TodayPanel* m_today = nullptr;
     HearBar* m_hear = nullptr;
     PracticeControls* m_controls = nullptr;
     std::vector<double> m_taps;  ///< Seconds since the first.

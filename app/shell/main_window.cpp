@@ -13,7 +13,6 @@
 #include "prepare/prepare_place.h"
 #include "shell/drop_target.h"
 #include "shell/help_sheet.h"
-#include "shell/page_facts.h"
 #include "theme/theme.h"
 #include "theme/words.h"
 
@@ -53,11 +52,13 @@ MainWindow::MainWindow(Studio& studio)
 
 void MainWindow::buildPlaces() {
     Studio& s = m_studio;
-    auto* prepare = new PreparePlace({s.shelf(), s.stand(), s.manuscript(), s.takingApart(), s.lessons(), s.setup(),
-                                      s.inputs(), s.input(), s.soundCheck(), s.playback(), s.log(), s.notices()},
-                                     m_stack);
-    auto* play =
-        new PlayPlace({s.stand(), s.recorder(), s.handsFree(), s.setup(), s.input(), s.review(), s.notices()}, m_stack);
+    auto* prepare =
+        new PreparePlace({s.shelf(), s.stand(), s.manuscript(), s.takingApart(), s.lessons(), s.setup(), s.inputs(),
+                          s.input(), s.soundCheck(), s.playback(), s.log(), s.routine(), s.notices()},
+                         m_stack);
+    auto* play = new PlayPlace({s.stand(), s.recorder(), s.handsFree(), s.routine(), s.nextSteps(), s.setup(),
+                                s.input(), s.review(), s.notices()},
+                               m_stack);
     auto* look = new LookPlace({s.review(), s.nextSteps(), s.playback(), s.stand(), s.setup()}, m_stack);
     auto* climb = new ClimbPlace(
         {s.stand(), s.review(), s.nextSteps(), s.recorder(), s.handsFree(), s.log(), s.limits()}, m_stack);
@@ -104,6 +105,7 @@ void MainWindow::connectStudio() {
     connect(&m_studio.stand(), &Stand::ladderChanged, this, refresh);
     connect(&m_studio.setup(), &Setup::changed, this, refresh);
     connect(&m_studio.handsFree(), &HandsFree::changed, this, refresh);
+    connect(&m_studio.routine(), &Routine::changed, this, refresh);
     connect(&m_studio.input(), &AudioInput::opened, this, refresh);
     connect(&m_studio.recorder(), &Recorder::waiting, this, [this] {
         if (m_studio.recorder().isWaiting()) go(Play);
@@ -134,37 +136,6 @@ void MainWindow::go(int place) {
     m_studio.inputs().keepFresh(place == Prepare && !m_studio.recorder().isRecording());
     refreshHeader();
     refreshFooter();
-}
-
-void MainWindow::refreshHeader() {
-    const bool looking = current() == Look && m_studio.review().take();
-    const Exercise& e = looking ? m_studio.review().take()->stored.exercise : m_studio.stand().exercise();
-    QStringList line = pageFacts(e);
-    double tempo = m_studio.stand().ladder().tempoBpm;
-    if (looking) {
-        const TakeRecord& take = m_studio.review().take()->stored;
-        tempo = take.frame.tempoBpm;
-        line << counted(m_studio.review().take()->analysis.matched.passes, UPBEAT_TEXT("1 pass"),
-                        UPBEAT_TEXT_N("%n passes"))
-             << QLocale().toString(startOf(take), QStringLiteral("ddd d MMM, HH:mm"));
-        line << factsInWords(*m_studio.review().take());
-    } else {
-        line << tr("ladder %1 to %2 by %3")
-                    .arg(tempoInWords(m_studio.stand().ladder().ladder.startBpm),
-                         tempoInWords(m_studio.stand().ladder().ladder.goalBpm),
-                         tempoInWords(m_studio.stand().ladder().ladder.stepBpm));
-    }
-    m_header->setTexts(QString::fromStdString(e.title), line.join(QStringLiteral("  ·  ")), tempoInWords(tempo),
-                       tr("goal %1").arg(tempoInWords(m_studio.stand().ladder().ladder.goalBpm)));
-}
-
-void MainWindow::refreshFooter() {
-    QList<KeyHint> keys{{tr("Space"), isTaking() ? tr("stop") : tr("play a take")}};
-    keys += m_places.at(current())->keys();
-    if (m_studio.stand().isPart()) keys.append({QStringLiteral("B"), tr("back to the whole")});
-    keys.append({QStringLiteral("F1"), tr("keys")});
-    m_footer->setKeys(keys);
-    m_footer->setInput(m_studio.input().name());
 }
 
 bool MainWindow::isTaking() const {

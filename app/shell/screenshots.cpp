@@ -83,6 +83,8 @@ bool savePrepare(MainWindow& window, Studio& studio, const QString& folder) {
     studio.stand().choose("groove-funk-ghosts");
     prepare->showPanel(PreparePlace::Stages);
     bool ok = save(window, folder, QStringLiteral("prepare-stages"));
+    prepare->showPanel(PreparePlace::Today);
+    ok = save(window, folder, QStringLiteral("prepare-today")) && ok;
     prepare->showPanel(PreparePlace::Controls);
     prepare->startWriting();
     studio.manuscript().edit([](ExerciseEditor& editor) {

@@ -38,6 +38,10 @@ void Ear::close() {
     m_detector.reset();
 }
 
+double Ear::nowS() const {
+    return isOpen() ? static_cast<double>(m_detector->samplesSeen()) / m_input.sampleRate() : 0;
+}
+
 /// What was played is known a moment after the last note.
 std::vector<PadNote> Ear::playedNotes() {
     StruckNote note;
@@ -69,21 +73,25 @@ void Ear::listen() {
     }
     tellOnsets(*tap);
     if (m_tap != tap) return;
-    std::vector<double> strokesDb;
-    for (const Hit& hit : m_detector->take())
-        if (hit.strength >= kFirmStrength) strokesDb.push_back(hit.levelDb);
+    std::vector<Hit> strokes = m_detector->take();
+    std::erase_if(strokes, [](const Hit& hit) { return hit.strength < kFirmStrength; });
     const auto notes = playedNotes();
+    const double openedS = static_cast<double>(tap->start.load()) / m_input.sampleRate();
     for (const PadNote& note : notes) {
-        strokesDb.push_back(levelOfVelocity(note.velocity));
-        peak = std::max(peak, strokesDb.back());
+        Hit& hit = strokes.emplace_back();
+        hit.timeS = note.timeS - openedS;
+        hit.levelDb = levelOfVelocity(note.velocity);
+        peak = std::max(peak, hit.levelDb);
     }
     Q_EMIT heard(peak);
     for (const PadNote& note : notes) {
         if (m_tap == tap) Q_EMIT padStruck(note);
         if (m_tap == tap) Q_EMIT onset(std::llround(note.timeS * m_input.sampleRate()));
     }
-    for (const double db : strokesDb)
-        if (m_tap == tap) Q_EMIT struck(db);
+    for (const Hit& hit : strokes) {
+        if (m_tap == tap) Q_EMIT struck(hit.levelDb);
+        if (m_tap == tap) Q_EMIT stroke(hit);
+    }
 }
 
 }  // namespace upbeat

@@ -19,6 +19,8 @@ class Ear : public QObject {
 
     void open();
     void close();
+    /// Seconds that were heard since it was opened.
+    [[nodiscard]] double nowS() const;
     [[nodiscard]] bool isOpen() const { return m_tap != nullptr; }
     /// What the notes mean from now on; counts from zero what is left out of them.
     void setPads(const PadKit& kit) { m_pads = PadSieve(kit); }
@@ -27,6 +29,7 @@ class Ear : public QObject {
   Q_SIGNALS:
     void heard(double peakDb);            ///< Many times a second, dBFS.
     void struck(double levelDb);          ///< A stroke that is sure, dBFS.
+    void stroke(const Hit& hit);          ///< The same whole, or a note; seconds since it was opened.
     void onset(qint64 position);          ///< The same 20 ms after it sounded: where it lies in the stream.
     void padStruck(const PadNote& note);  ///< One that was played.
 

@@ -4,7 +4,7 @@
 
 namespace upbeat {
 
-HandsFree::HandsFree(const With& with) : m_with(with) {
+HandsFree::HandsFree(const With& with) : m_with(with), m_taps(with.input, with.setup) {
     constexpr int kTickMs = 16;
     m_rest.setSingleShot(true);
     m_ticker.setInterval(kTickMs);
@@ -17,6 +17,13 @@ HandsFree::HandsFree(const With& with) : m_with(with) {
         Q_EMIT ticked();
     });
     connect(&m_with.recorder, &Recorder::started, &m_rest, &QTimer::stop);
+    connect(&m_with.recorder, &Recorder::started, &m_taps, &TapCommands::stop);
+    connect(&m_taps, &TapCommands::commanded, this, &HandsFree::obey);
+    connect(&m_taps, &TapCommands::learned, this, [this] {
+        m_with.notices.say(
+            tr("Learned. In a rest, three taps go on at once, four take the step back and play it again, "
+               "five stop."));
+    });
     const auto stop = [this] { set(false); };
     connect(&m_with.recorder, &Recorder::brokeOff, this, stop);
     connect(&m_with.clock, &PracticeClock::over, this, stop);
@@ -26,7 +33,7 @@ void HandsFree::set(bool on) {
     if (m_isOn == on) return;
     m_isOn = on;
     m_sinceBreak = {};
-    if (!on) m_rest.stop();
+    if (!on) m_rest.stop(), m_taps.stop();
     Q_EMIT changed();
 }
 
@@ -56,10 +63,36 @@ double HandsFree::restBehind(const TakeRecord& take) {
 void HandsFree::rest(double seconds) {
     m_rest.start(static_cast<int>(seconds * 1000));
     m_ticker.start();
+    m_taps.listen();
+}
+
+void HandsFree::obey(TapCommand command) {
+    switch (command) {
+        case TapCommand::GoOn:
+            return goOn();
+        case TapCommand::Again:
+            return again();
+        case TapCommand::Stop:
+            m_with.notices.say(tr("Stopped by your taps."));
+            return set(false);
+    }
+}
+
+void HandsFree::goOn() {
+    if (!isResting()) return;
+    m_rest.stop();
+    next();
+}
+
+void HandsFree::again() {
+    if (!isResting()) return;
+    m_with.nextSteps.takeBack();
+    goOn();
 }
 
 /// Without its input it waits until that is back.
 void HandsFree::next() {
+    m_taps.stop();
     if (m_with.watch.isThere())
         m_with.recorder.start();
     else

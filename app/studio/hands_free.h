@@ -6,6 +6,7 @@
 #include "studio/care.h"
 #include "studio/next_steps.h"
 #include "studio/practice_clock.h"
+#include "studio/tap_commands.h"
 
 namespace upbeat {
 
@@ -15,13 +16,14 @@ class HandsFree : public QObject {
   public:
     /// What it works with outlives it.
     struct With {
-        const Setup& setup;
+        Setup& setup;
         Recorder& recorder;
         Playback& playback;
-        const AudioInput& input;
+        AudioInput& input;
         InputWatch& watch;
         NextSteps& nextSteps;
         PracticeClock& clock;
+        Notices& notices;
     };
     explicit HandsFree(const With& with);
 
@@ -29,6 +31,12 @@ class HandsFree : public QObject {
     void set(bool on);
     [[nodiscard]] bool isResting() const { return m_rest.isActive(); }
     [[nodiscard]] double restLeftS() const;
+    /// What is tapped in the rests.
+    [[nodiscard]] TapCommands& taps() { return m_taps; }
+    /// The rest is over: the next take at once.
+    void goOn();
+    /// The step of the last verdict is taken back, and what it was given for is played once more.
+    void again();
     /// A take is in the log: its verdict is heard and, hands-free, followed.
     void goOn(const TakePtr& take, const NextStepPtr& step);
 
@@ -41,8 +49,10 @@ class HandsFree : public QObject {
     void rest(double seconds);
     [[nodiscard]] double restBehind(const TakeRecord& take);
     void next();
+    void obey(TapCommand command);
 
     With m_with;
+    TapCommands m_taps;
     bool m_isOn = false;
     SinceBreak m_sinceBreak;
     QTimer m_rest;

@@ -1,5 +1,7 @@
 #include "studio/next_steps.h"
 
+#include "theme/words.h"
+
 namespace upbeat {
 
 NextSteps::NextSteps(const With& with) : m_with(with) {
@@ -22,11 +24,29 @@ void NextSteps::accept() {
             "There is no step to take from here: it has been taken, or belongs to another exercise or an older take."));
 }
 
+void NextSteps::takeBack() {
+    if (!m_before) return m_with.notices.say(tr("There is no step to take back."));
+    Stand& stand = m_with.stand;
+    const Before before = *m_before;
+    m_before.reset();
+    if (before.stage && m_with.takingApart.isOn())
+        m_with.takingApart.goTo(*before.stage);
+    else if (stand.isPart() && stand.whole().id == before.exerciseId)
+        stand.backToWhole();
+    if (stand.exercise().id != before.exerciseId)
+        return m_with.notices.say(tr("The step cannot be taken back: another page is on the stand."));
+    if (!before.stage) stand.setTempo(before.tempoBpm);
+    m_with.notices.say(tr("Taken back: again at %1.").arg(tempoInWords(before.tempoBpm)));
+}
+
 void NextSteps::follow(const NextStepPtr& step) {
     Stand& stand = m_with.stand;
     if (step->taken || step->exerciseId != stand.exercise().id) return;
     step->taken = true;
     const Verdict verdict = step->verdict;
+    const TakingApart& parts = m_with.takingApart;
+    m_before = Before{stand.exercise().id, stand.ladder().tempoBpm,
+                      parts.isOn() ? std::optional(parts.stage()) : std::nullopt};
     if (m_with.takingApart.isOn())
         m_with.takingApart.follow(verdict);
     else if (verdict.action == Action::Isolate && verdict.span && !stand.isPart())

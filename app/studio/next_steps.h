@@ -26,12 +26,22 @@ class NextSteps : public QObject {
     /// Follows it, or says that there is none.
     void accept();
     void follow(const NextStepPtr& step);
+    /// What the last step did is undone, if it was the last thing that happened to the page.
+    void takeBack();
 
   Q_SIGNALS:
     void changed();
 
   private:
+    /// Before the last step.
+    struct Before {
+        std::string exerciseId;
+        double tempoBpm = 0;
+        std::optional<int> stage;
+    };
+
     With m_with;
+    std::optional<Before> m_before;
 };
 
 }  // namespace upbeat

@@ -20,7 +20,7 @@ PracticeClock::PracticeClock(const With& with, double speed) : m_with(with), m_s
 void PracticeClock::start() {
     constexpr int kMsPerMinute = 60'000;
     const int minutes = m_with.setup.settings().minutes;
-    if (!m_timer.isActive() && !m_isUp && minutes > 0)
+    if (!m_isHeld && !m_timer.isActive() && !m_isUp && minutes > 0)
         m_timer.start(static_cast<int>(minutes * kMsPerMinute / m_speed));
 }
 

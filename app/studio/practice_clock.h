@@ -24,6 +24,8 @@ class PracticeClock : public QObject {
     /// `speed` above 1: as much faster as the simulated player is (tests).
     PracticeClock(const With& with, double speed);
 
+    /// Somebody else has the minutes in hand.
+    void hold(bool hold) { m_isHeld = hold; }
     /// A take is in the log: if the time was over in it, this is its end.
     void takeKept();
 
@@ -38,6 +40,7 @@ class PracticeClock : public QObject {
     With m_with;
     double m_speed;
     QTimer m_timer;
+    bool m_isHeld = false;
     bool m_isUp = false;  // a take still runs
 };
 

@@ -44,7 +44,9 @@ Studio::Studio(StudioOptions options, DataFolder folder, std::unique_ptr<Logbook
       m_takingApart({m_stand, m_setup, m_review, m_notices}),
       m_nextSteps({m_review, m_stand, m_takingApart, m_notices}),
       m_clock({m_setup, m_recorder, m_takingApart, m_stand, m_notices}, options.simulatedSpeed),
-      m_handsFree({m_setup, m_recorder, m_playback, m_input, m_watch, m_nextSteps, m_clock}),
+      m_handsFree({m_setup, m_recorder, m_playback, m_input, m_watch, m_nextSteps, m_clock, m_notices}),
+      m_routine({m_shelf, m_log, m_stand, m_setup, m_recorder, m_handsFree, m_clock, m_notices},
+                options.simulatedSpeed),
       m_soundCheck({m_input, m_inputs, m_run, m_setup, m_calibrations, m_padKits, m_worker},
                    options.makeStream ? options.makeStream : realStreams(options.simulatedSpeed)),
       m_keeper({m_folder, m_archive, m_lessons, m_log, m_worker, m_notices}) {
@@ -73,6 +75,7 @@ void Studio::connectOwners() {
                      [this](const TakePtr& take, qint64 id, const NextStepPtr& step) {
                          m_review.nameKept(take, id);
                          m_handsFree.goOn(take, step);
+                         m_routine.takeKept(step->verdict);
                      });
     QObject::connect(&m_handsFree, &HandsFree::breakBegins, &m_notices, [this] {
         m_notices.say(

@@ -6,6 +6,7 @@
 #include "studio/input_list.h"
 #include "studio/manuscript.h"
 #include "studio/outside_recording.h"
+#include "studio/routine.h"
 #include "studio/sound_check.h"
 #include "studio/take_keeper.h"
 
@@ -54,6 +55,7 @@ class Studio {
     [[nodiscard]] Recorder& recorder() { return m_recorder; }
     [[nodiscard]] Playback& playback() { return m_playback; }
     [[nodiscard]] HandsFree& handsFree() { return m_handsFree; }
+    [[nodiscard]] Routine& routine() { return m_routine; }
     [[nodiscard]] TakeKeeper& keeper() { return m_keeper; }
     [[nodiscard]] Review& review() { return m_review; }
     [[nodiscard]] OutsideRecording& outsideRecording() { return m_outside; }
@@ -95,6 +97,7 @@ class Studio {
     NextSteps m_nextSteps;
     PracticeClock m_clock;
     HandsFree m_handsFree;
+    Routine m_routine;
     SoundCheck m_soundCheck;
     TakeKeeper m_keeper;
     Worker m_worker;  // last: its work may use what stands above

@@ -26,6 +26,10 @@ std::vector<FigureOfTake> TakeLog::figures(const std::string& exerciseId, const 
     return orNothing(TakeRepository(m_logbook).figuresOf(exerciseId, figure));
 }
 
+std::vector<ExerciseInWork> TakeLog::inWork(const FindExercise& find, const QDate& today) const {
+    return orNothing(exercisesInWork(m_logbook, find, today.toString(Qt::ISODate).toStdString()));
+}
+
 void TakeLog::setNote(qint64 id, const QString& note) {
     if (!m_mayWrite) return m_notices.say(tr("This folder is only open for reading: nothing can be kept in it."));
     if (const auto done = TakeRepository(m_logbook).setNote(id, note.toStdString()); !done)

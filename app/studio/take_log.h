@@ -6,6 +6,7 @@
 #include <vector>
 
 #include "studio/notices.h"
+#include "upbeat/logbook/practice_past.h"
 #include "upbeat/logbook/take_repository.h"
 
 namespace upbeat {
@@ -28,6 +29,8 @@ class TakeLog : public QObject {
     [[nodiscard]] std::vector<std::pair<std::string, double>> cleanTempos() const;
     /// A main figure of an exercise over its takes, oldest first.
     [[nodiscard]] std::vector<FigureOfTake> figures(const std::string& exerciseId, const std::string& figure) const;
+    /// What was played of every exercise day by day, for the plan.
+    [[nodiscard]] std::vector<ExerciseInWork> inWork(const FindExercise& find, const QDate& today) const;
     void setNote(qint64 id, const QString& note);
     /// Takes have come in from elsewhere.
     void tellChanged() { Q_EMIT changed(); }

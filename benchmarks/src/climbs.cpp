@@ -7,7 +7,7 @@
 
 #include "upbeat/climb/climb.h"
 #include "upbeat/music/library.h"
-#include "upbeat/player/random.h"
+#include "upbeat/units/random.h"
 
 namespace upbeat::bench {
 
@@ -19,7 +19,7 @@ Learner steadyPlayer(double share, double limitMs) {
     learner.atEase.spreadMs = share * limitMs;
     learner.atEase.wanderMs = 0;
     learner.ceilingBpm = 300;
-    learner.rises = learner.sinks = 0;
+    learner.learnBpmPerTake = learner.forgetBpmPerDay = 0;
     return learner;
 }
 
@@ -54,19 +54,17 @@ Decided decide(double share, int players) {
     return decided;
 }
 
-/// Each learner his own: ceiling, talent, and what goes first. Above his ceiling he falls apart before he is so far
-/// above it that he learns nothing.
+/// Each learner his own: ceiling, how soon he falls apart above it, talent, and what goes first.
 Learner anyLearner(std::uint64_t seed) {
     Random random(seed);
     Learner learner;
-    learner.atEase.spreadMs = random.uniform(3, 6);
+    learner.atEase.spreadMs = random.uniform(2, 4);
     learner.atEase.wanderMs = random.uniform(0, 1.5);
     learner.ceilingBpm = random.uniform(75, 110);
-    learner.spreadMsPerPercent = random.uniform(0.7, 1.5);
-    learner.habitMsPerPercent = random.uniform(0, 1.0);
-    learner.gapDbPerPercent = random.uniform(0, 0.15);
-    learner.rises = random.uniform(0.002, 0.008);
-    learner.sinks = random.uniform(0.002, 0.01);
+    learner.widthBpm = random.uniform(5, 12);
+    learner.gapLossDb = random.uniform(0, 1.5);
+    learner.learnBpmPerTake = random.uniform(0.2, 0.8);
+    learner.forgetBpmPerDay = random.uniform(0.2, 1);
     return learner;
 }
 
@@ -82,7 +80,7 @@ double bestFixedPolicy(const Exercise& exercise, const Learner& learner, const L
             double tempo = ladder.startBpm;
             for (int take = 1; take <= kTakes; ++take) {
                 practise(trained, tempo);
-                if (take % trained.takesADay == 0) rest(trained);
+                if (take % trained.takesPerDay == 0) rest(trained);
                 if (take % each != 0) continue;
                 const bool clean = truthOf(playerAt(trained, tempo), exercise, tempo, Profile()).clean;
                 tempo = std::clamp(tempo + (clean ? step : -step), kSlowestTempo, ladder.goalBpm);
@@ -97,7 +95,7 @@ int longestWait(const ClimbRun& run) {
     int longest = 0;
     int now = 0;
     for (const ClimbTake& take : run.takes) {
-        now = take.verdict.action == Action::Again && take.stage == ClimbStage::Whole ? now + 1 : 0;
+        now = take.verdict.action == Action::Again && !take.stage ? now + 1 : 0;
         longest = std::max(longest, now);
     }
     return longest;

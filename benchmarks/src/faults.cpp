@@ -12,8 +12,8 @@
 #include "upbeat/climb/climb.h"
 #include "upbeat/music/library.h"
 #include "upbeat/player/perform.h"
-#include "upbeat/player/random.h"
 #include "upbeat/take/analyze_take.h"
+#include "upbeat/units/random.h"
 
 namespace upbeat::bench {
 

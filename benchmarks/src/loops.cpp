@@ -9,11 +9,11 @@
 #include "upbeat/measure/statistics.h"
 #include "upbeat/music/click_sound.h"
 #include "upbeat/music/library.h"
-#include "upbeat/player/random.h"
 #include "upbeat/player/render.h"
 #include "upbeat/signal/loop_watch.h"
 #include "upbeat/signal/round_trip.h"
 #include "upbeat/take/click_marks.h"
+#include "upbeat/units/random.h"
 
 namespace upbeat::bench {
 

@@ -14,14 +14,17 @@
 
 #include "bleed.h"
 #include "climbs.h"
-#include "seasons.h"
 #include "coverage.h"
 #include "faults.h"
+#include "forecasts.h"
 #include "logbook_speed.h"
 #include "long_recording.h"
 #include "loops.h"
+#include "rests.h"
 #include "room_sounds.h"
+#include "routines.h"
 #include "score.h"
+#include "seasons.h"
 #include "simulated_sets.h"
 #include "speed.h"
 #include "starts.h"
@@ -172,6 +175,10 @@ int run(int argc, char** argv) {
             {"climb", [] { return climbTable(200); }},
             {"bends", [] { return bendTable(200); }},
             {"ceiling", [] { return ceilingTable(500); }},
+            {"forecast", [] { return forecastTable(500); }},
+            {"plan", [] { return planTable(100); }},
+            {"plan-speed", planSpeedTable},
+            {"taps", [&only] { return tapTable(only == "taps" ? 2000 : 200); }},
             {"simulated", [] { return simulatedTable(); }}};
         for (const auto& [name, make] : all)
             if (only.empty() || only == name) tables.push_back(make());

@@ -7,7 +7,7 @@
 
 #include "upbeat/judge/findings.h"
 #include "upbeat/player/character.h"
-#include "upbeat/player/random.h"
+#include "upbeat/units/random.h"
 
 namespace upbeat::bench {
 

@@ -102,6 +102,13 @@ Samples one(RoomSound what, Random& random, int rate) {
     return {};
 }
 
+void mixIn(Sound& sound, const Samples& added, double atS, double peak) {
+    const double gain = peak / std::max(peakOf(added), 1e-9);
+    const auto from = static_cast<std::size_t>(atS * sound.sampleRate);
+    for (std::size_t i = 0; i < added.size() && from + i < sound.samples.size(); ++i)
+        sound.samples[from + i] += static_cast<float>(gain * added[i]);
+}
+
 }  // namespace
 
 void addRoomSound(Sound& sound, RoomSound what, double levelDb, double beatS, double fromS, std::uint64_t seed) {
@@ -112,12 +119,14 @@ void addRoomSound(Sound& sound, RoomSound what, double levelDb, double beatS, do
     const double peak = static_cast<double>(most) * std::pow(10.0, levelDb / 20);
     const double everyS = what == RoomSound::Chair || what == RoomSound::Rustle ? 7 * beatS : beatS / 2;
     for (double at = fromS; at < sound.durationS(); at += everyS) {
-        const Samples added = one(what, random, sound.sampleRate);
-        const double gain = peak / std::max(peakOf(added), 1e-9);
-        const auto from = static_cast<std::size_t>(std::max(0.0, at + beside(random)) * sound.sampleRate);
-        for (std::size_t i = 0; i < added.size() && from + i < sound.samples.size(); ++i)
-            sound.samples[from + i] += static_cast<float>(gain * added[i]);
+        const double atS = std::max(0.0, at + beside(random));
+        mixIn(sound, one(what, random, sound.sampleRate), atS, peak);
     }
+}
+
+void addOneSound(Sound& sound, RoomSound what, double atS, double peakDb, std::uint64_t seed) {
+    Random random(seed);
+    mixIn(sound, one(what, random, sound.sampleRate), atS, std::pow(10.0, peakDb / 20));
 }
 
 void rideGain(Sound& sound, double attackS, double releaseS) {

@@ -17,6 +17,9 @@ enum class RoomSound { Voice, FootTaps, Rustle, Chair };
 /// two formants; taps are low and short, paper is noise in bursts, a chair creaks.
 void addRoomSound(Sound& sound, RoomSound what, double levelDb, double beatS, double fromS, std::uint64_t seed);
 
+/// One of them at a time; `peakDb` is its peak, dBFS.
+void addOneSound(Sound& sound, RoomSound what, double atS, double peakDb, std::uint64_t seed);
+
 /// An automatic level: the gain brings the loudness of the last moments to -22 dBFS, falls within `attackS` and rises
 /// within `releaseS`.
 void rideGain(Sound& sound, double attackS, double releaseS);

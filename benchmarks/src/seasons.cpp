@@ -7,10 +7,10 @@
 
 #include "upbeat/climb/climb.h"
 #include "upbeat/music/grid_text.h"
-#include "upbeat/player/random.h"
 #include "upbeat/season/ceiling.h"
 #include "upbeat/season/over_tempo.h"
 #include "upbeat/take/analyze_take.h"
+#include "upbeat/units/random.h"
 
 namespace upbeat::bench {
 
@@ -141,7 +141,7 @@ Table ceilingTable(int players) {
             if (k % 4 == 0) form = 0.02 * random.normal();  // of the day
             const double p = 1 / (1 + std::exp((tempo / (ceiling * (1 + form)) - 1) / fall));
             const bool clean = random.uniform() < p;
-            takes.push_back({tempo, std::floor((30.0 - k) / 4), clean ? 1.0 : 0.0});
+            takes.push_back({tempo, (29 - k) / 4, clean ? 1.0 : 0.0});
             tempo += clean ? 2 : -3;
             ceiling *= 1 + rises;
         }

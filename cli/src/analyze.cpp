@@ -63,8 +63,7 @@ Result<void> deliver(const Options& o, const TakeAnalysis& analysis, const TakeF
         return {};
     }
     const std::string json = analysisToJson(analysis, facts);
-    if (o.json == "-") return printAll(json);
-    return writeFileAtomically(o.json, json);
+    return writeOrPrint(o.json, json);
 }
 
 /// The pattern with the swing that is asked for.

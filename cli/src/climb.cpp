@@ -4,7 +4,6 @@
 
 #include "asked.h"
 #include "commands.h"
-#include "upbeat/formats/atomic_file.h"
 #include "upbeat/formats/learner_json.h"
 #include "upbeat/formats/pattern.h"
 #include "upbeat/take/analyze_take.h"
@@ -36,6 +35,13 @@ Exit run(const Options& o) {
     if (!profile) return complain(profile.error(), Exit::Unreadable);
     ClimbPlan plan;
     plan.ladder = ladderOf(*exercise);
+    if (learner->startBpm > 0) plan.ladder.startBpm = learner->startBpm;
+    if (learner->goalBpm > 0) plan.ladder.goalBpm = learner->goalBpm;
+    if (plan.ladder.goalBpm < plan.ladder.startBpm)
+        return complain(
+            {fmt::format("the goal, {:g}, lies below the start, {:g}", plan.ladder.goalBpm, plan.ladder.startBpm),
+             o.learner, "change goal_bpm or start_bpm"},
+            Exit::Unreadable);
     plan.profile = *profile;
     plan.takes = o.takes;
     plan.seed = o.seed;
@@ -46,7 +52,7 @@ Exit run(const Options& o) {
         return Exit::Measured;
     }
     const std::string json = climbToJson(climbed, *exercise);
-    const auto written = o.json == "-" ? printAll(json) : writeFileAtomically(o.json, json);
+    const auto written = writeOrPrint(o.json, json);
     return written ? Exit::Measured : complain(written.error(), Exit::Unreadable);
 }
 

@@ -2,6 +2,7 @@
 
 #include <CLI/CLI.hpp>
 #include <functional>
+#include <string>
 #include <string_view>
 
 #include "upbeat/units/error.h"
@@ -18,11 +19,15 @@ void addClimb(CLI::App& app, std::function<Exit()>& chosen);
 void addTeach(CLI::App& app, std::function<Exit()>& chosen);
 void addConvert(CLI::App& app, std::function<Exit()>& chosen);
 void addList(CLI::App& app, std::function<Exit()>& chosen);
+void addPlan(CLI::App& app, std::function<Exit()>& chosen);
 void addDevices(CLI::App& app, std::function<Exit()>& chosen);
 void addRecord(CLI::App& app, std::function<Exit()>& chosen);
 
 /// Writes a whole text to standard output. An error when it does not take all of it.
 [[nodiscard]] Result<void> printAll(std::string_view text);
+
+/// The same into a file; "-" is standard output.
+[[nodiscard]] Result<void> writeOrPrint(const std::string& target, std::string_view text);
 
 /// One line on standard error.
 Exit complain(const Error& error, Exit status);

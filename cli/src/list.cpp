@@ -2,6 +2,7 @@
 
 #include <algorithm>
 #include <memory>
+#include <nlohmann/json.hpp>
 
 #include "commands.h"
 #include "upbeat/music/library.h"
@@ -10,20 +11,42 @@ namespace upbeat::cli {
 
 namespace {
 
-Exit list(const std::string& tag) {
+struct Options {
+    std::string tag;
+    std::string json;
+};
+
+nlohmann::json entry(const Exercise& e) {
+    return {{"id", e.id},
+            {"title", e.title},
+            {"tempos", {{"start", e.tempo.start}, {"goal", e.tempo.goal}, {"step", e.tempo.step}}},
+            {"tags", e.tags}};
+}
+
+Exit list(const Options& options) {
+    std::vector<Exercise> chosen;
     for (const Exercise& e : builtInExercises())
-        if (tag.empty() || std::find(e.tags.begin(), e.tags.end(), tag) != e.tags.end())
+        if (options.tag.empty() || std::find(e.tags.begin(), e.tags.end(), options.tag) != e.tags.end())
+            chosen.push_back(e);
+    if (options.json.empty()) {
+        for (const Exercise& e : chosen)
             fmt::print("{}\t{}\t{:g}-{:g}\t{}\n", e.id, e.title, e.tempo.start, e.tempo.goal, fmt::join(e.tags, ", "));
-    return Exit::Measured;
+        return Exit::Measured;
+    }
+    nlohmann::json entries = nlohmann::json::array();
+    for (const Exercise& e : chosen) entries.push_back(entry(e));
+    const auto written = writeOrPrint(options.json, entries.dump(1) + "\n");
+    return written ? Exit::Measured : complain(written.error(), Exit::Unreadable);
 }
 
 }  // namespace
 
 void addList(CLI::App& app, std::function<Exit()>& chosen) {
     CLI::App* command = app.add_subcommand("list", "Name the built-in exercises: id, title, tempos, tags");
-    const auto tag = std::make_shared<std::string>();
-    command->add_option("--tag", *tag, "Only those with this tag: rudiment, rolls, control, groove ...");
-    command->callback([&chosen, tag] { chosen = [tag] { return list(*tag); }; });
+    const auto options = std::make_shared<Options>();
+    command->add_option("--tag", options->tag, "Only those with this tag: rudiment, rolls, control, groove ...");
+    command->add_option("--json", options->json, "Write the list there; - is standard output");
+    command->callback([&chosen, options] { chosen = [options] { return list(*options); }; });
 }
 
 }  // namespace upbeat::cli

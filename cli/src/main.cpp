@@ -7,6 +7,7 @@
 
 #include "commands.h"
 #include "own_stderr.h"
+#include "upbeat/formats/atomic_file.h"
 
 namespace upbeat::cli {
 
@@ -21,6 +22,10 @@ Result<void> printAll(std::string_view text) {
         return fail(UPBEAT_TEXT("writing it failed"), "standard output",
                     UPBEAT_TEXT("free some space or read it to the end"));
     return {};
+}
+
+Result<void> writeOrPrint(const std::string& target, std::string_view text) {
+    return target == "-" ? printAll(text) : writeFileAtomically(target, text);
 }
 
 namespace {
@@ -58,6 +63,7 @@ int main(int argc, char** argv) {
     upbeat::cli::addTeach(app, chosen);
     upbeat::cli::addConvert(app, chosen);
     upbeat::cli::addList(app, chosen);
+    upbeat::cli::addPlan(app, chosen);
     upbeat::cli::addDevices(app, chosen);
     upbeat::cli::addRecord(app, chosen);
     try {

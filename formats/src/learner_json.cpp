@@ -17,43 +17,36 @@ json takeToJson(const ClimbTake& take, const Exercise& page) {
     return {{"number", take.number},
             {"day", take.day},
             {"tempo_bpm", take.tempoBpm},
-            {"stage", toName(take.stage)},
+            {"stage", take.stage ? json(toName(*take.stage)) : json(nullptr)},
             {"truth", {{"spread_ms", take.truth.spreadMs}, {"clean", take.truth.clean}}},
             {"verdict",
              {{"action", toName(v.action)},
               {"reason", words::reasonOf(page, v).said()},
-              {"takes_more", v.takesToGo ? json(*v.takesToGo) : json(nullptr)}}}};
+              {"takes_more", v.takesToGo ? json(*v.takesToGo) : json(nullptr)}}},
+            {"forecast", {{"ceiling_bpm", toJson(take.ceilingBpm)}}}};
 }
 
-Result<Character> playerOf(const json& file, const std::string& where) {
-    if (!file.contains("player")) return Character();
-    json player = file["player"];
-    if (!player.is_object())
-        return fail(UPBEAT_TEXT("\"player\" is not an object"), where, UPBEAT_TEXT("see docs/formats/learner.md"));
-    player["format"] = "upbeat-check/character";
-    player["version"] = 1;
-    return characterFromJson(player.dump(-1, ' ', false, json::error_handler_t::replace), where);
+/// The keys of a character stand beside the learner's own.
+Result<Character> playerOf(json file, const std::string& where) {
+    file["format"] = "upbeat-check/character";
+    return characterFromJson(file.dump(-1, ' ', false, json::error_handler_t::replace), where);
 }
 
 }  // namespace
 
 std::string toJson(const Learner& l) {
-    json player = json::parse(toJson(l.atEase));
-    player.erase("format");
-    player.erase("version");
-    const json file{{"format", kFormat},
-                    {"version", 1},
-                    {"player", player},
-                    {"ceiling_bpm", l.ceilingBpm},
-                    {"spread_ms_per_percent", l.spreadMsPerPercent},
-                    {"gap_db_per_percent", l.gapDbPerPercent},
-                    {"habit_ms_per_percent", l.habitMsPerPercent},
-                    {"habit_at", l.habitAt.toString()},
-                    {"rises", l.rises},
-                    {"reach", l.reach},
-                    {"sinks", l.sinks},
-                    {"takes_a_day", l.takesADay},
-                    {"passes", l.passes}};
+    json file = json::parse(toJson(l.atEase));
+    file.update({{"format", kFormat},
+                 {"ceiling_bpm", l.ceilingBpm},
+                 {"width_bpm", l.widthBpm},
+                 {"gap_loss_db", l.gapLossDb},
+                 {"learn_bpm_per_take", l.learnBpmPerTake},
+                 {"plateau_bpm", l.plateauBpm},
+                 {"forget_bpm_per_day", l.forgetBpmPerDay},
+                 {"takes_per_day", l.takesPerDay},
+                 {"passes", l.passes}});
+    if (l.startBpm > 0) file["start_bpm"] = l.startBpm;
+    if (l.goalBpm > 0) file["goal_bpm"] = l.goalBpm;
     return file.dump(2) + "\n";
 }
 
@@ -66,15 +59,15 @@ Result<Learner> learnerFromJson(std::string_view text, const std::string& where)
     l.atEase = *std::move(player);
     std::optional<Error> error;
     const JsonReader reader(*file, "", error);
+    l.startBpm = reader.number("start_bpm", l.startBpm);
+    l.goalBpm = reader.number("goal_bpm", l.goalBpm);
     l.ceilingBpm = reader.number("ceiling_bpm", l.ceilingBpm);
-    l.spreadMsPerPercent = reader.number("spread_ms_per_percent", l.spreadMsPerPercent);
-    l.gapDbPerPercent = reader.number("gap_db_per_percent", l.gapDbPerPercent);
-    l.habitMsPerPercent = reader.number("habit_ms_per_percent", l.habitMsPerPercent);
-    l.rises = reader.number("rises", l.rises);
-    l.reach = reader.number("reach", l.reach);
-    l.sinks = reader.number("sinks", l.sinks);
-    l.habitAt = reader.beats("habit_at").value_or(l.habitAt);
-    l.takesADay = reader.integer("takes_a_day", l.takesADay);
+    l.widthBpm = reader.number("width_bpm", l.widthBpm);
+    l.gapLossDb = reader.number("gap_loss_db", l.gapLossDb);
+    l.learnBpmPerTake = reader.number("learn_bpm_per_take", l.learnBpmPerTake);
+    l.plateauBpm = reader.number("plateau_bpm", l.plateauBpm);
+    l.forgetBpmPerDay = reader.number("forget_bpm_per_day", l.forgetBpmPerDay);
+    l.takesPerDay = reader.integer("takes_per_day", l.takesPerDay);
     l.passes = reader.integer("passes", l.passes);
     return checkedAs(std::move(l), error, where);
 }

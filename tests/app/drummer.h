@@ -38,6 +38,11 @@ class Drummer {
         const std::lock_guard lock(m_mutex);
         return m_wanted.empty();
     }
+    /// Seconds since the last stroke was struck, by the clock of the room.
+    double quietS() {
+        const std::lock_guard lock(m_mutex);
+        return static_cast<double>(m_position - m_lastBlow) / kRate;
+    }
     void attach(AudioProcess& process, bool isPads) {
         const std::lock_guard lock(m_mutex);
         m_streams.push_back({&process, isPads});

@@ -203,18 +203,28 @@ class TestCli : public QObject, private CliRoom {
     }
 
     void aLearnerClimbs() {
-        const QString learner = bytes(
-            "l.json", R"({"format":"upbeat-check/learner","version":1,"player":{"spread_ms":4},"ceiling_bpm":90})");
+        const QString learner =
+            bytes("l.json", R"({"format":"upbeat-check/learner","version":1,"spread_ms":2,"start_bpm":64,"goal_bpm":112,
+                          "ceiling_bpm":84,"width_bpm":8,"learn_bpm_per_take":0.4,"plateau_bpm":120,
+                          "forget_bpm_per_day":0.5,"takes_per_day":10})");
         const auto climb = [&](const QString& who, const QString& takes) {
             return run({QStringLiteral("climb"), QStringLiteral("--exercise"), QStringLiteral("paradiddle-accents"),
                         QStringLiteral("--learner"), who, QStringLiteral("--takes"), takes, QStringLiteral("--seed"),
                         QStringLiteral("3"), QStringLiteral("--json"), QStringLiteral("-")});
         };
-        const Outcome o = climb(learner, QStringLiteral("20"));
+        const Outcome o = climb(learner, QStringLiteral("60"));
         QCOMPARE(o.status, 0);
         const QJsonArray takes = o.json()[QStringLiteral("takes")].toArray();
-        QCOMPARE(takes.size(), 20);
+        QCOMPARE(takes.size(), 60);
         const QJsonObject first = takes[0].toObject();
+        QCOMPARE(first[QStringLiteral("tempo_bpm")].toDouble(), 64.0);
+        QVERIFY(first[QStringLiteral("stage")].isNull());
+        QVERIFY(first[QStringLiteral("forecast")].toObject()[QStringLiteral("ceiling_bpm")].isNull());
+        QCOMPARE(takes[59].toObject()[QStringLiteral("day")].toInt(), 6);
+        const QJsonObject ceiling =
+            takes[59].toObject()[QStringLiteral("forecast")].toObject()[QStringLiteral("ceiling_bpm")].toObject();
+        QVERIFY(ceiling[QStringLiteral("low")].toDouble() > 70 && ceiling[QStringLiteral("high")].toDouble() < 125);
+        QVERIFY(ceiling[QStringLiteral("low")].toDouble() < ceiling[QStringLiteral("value")].toDouble());
         QVERIFY(first[QStringLiteral("truth")].toObject()[QStringLiteral("clean")].toBool());
         const QJsonObject verdict = first[QStringLiteral("verdict")].toObject();
         QCOMPARE(verdict[QStringLiteral("action")].toString(), QStringLiteral("again"));
@@ -225,8 +235,27 @@ class TestCli : public QObject, private CliRoom {
             climb(bytes("bad.json", R"({"format":"upbeat-check/learner","passes":1e9})"), QStringLiteral("5")).status,
             3);
         QCOMPARE(
-            climb(bytes("worse.json", R"({"format":"upbeat-check/learner","player":7})"), QStringLiteral("5")).status,
+            climb(bytes("worse.json", R"({"format":"upbeat-check/learner","spread_ms":"wide"})"), QStringLiteral("5"))
+                .status,
             3);
+    }
+
+    void aPlanIsMadeFromALog() {
+        const auto plan = [&](const QString& data, const QStringList& more) {
+            return run(QStringList{QStringLiteral("plan"), QStringLiteral("--data"), data} + more);
+        };
+        const QStringList twenty{QStringLiteral("--minutes"), QStringLiteral("20")};
+        const Outcome nothing = plan(path("nobody"), twenty);
+        QCOMPARE(nothing.status, 4);
+        QCOMPARE(nothing.err.count('\n'), 1);
+        QVERIFY(QDir().mkpath(path("torn")));
+        QFile torn(path("torn/logbook.db"));
+        QVERIFY(torn.open(QIODevice::WriteOnly) && torn.write(QByteArray(5000, 'x')) == 5000);
+        torn.close();
+        QCOMPARE(plan(path("torn"), twenty).status, 3);
+        QCOMPARE(plan(path("nobody"), {QStringLiteral("--minutes"), QStringLiteral("0")}).status, 2);
+        QCOMPARE(plan(path("nobody"), twenty + QStringList{QStringLiteral("--way"), QStringLiteral("slowly")}).status,
+                 2);
     }
 
     void charactersAreObeyed() {
@@ -279,6 +308,11 @@ class TestCli : public QObject, private CliRoom {
             QVERIFY(o.out.size() > 60);
         }
         QVERIFY(run({QStringLiteral("list")}).out.contains("flam-taps"));
+        const Outcome listed = run({QStringLiteral("list"), QStringLiteral("--json"), QStringLiteral("-")});
+        const QJsonArray all = QJsonDocument::fromJson(listed.out).array();
+        QVERIFY(all.size() > 100);
+        for (const char* key : {"id", "title", "tempos", "tags"})
+            QVERIFY2(all[0].toObject().contains(QLatin1String(key)), key);
     }
 };
 

@@ -6,7 +6,7 @@
 #include "upbeat/align/matched_take.h"
 #include "upbeat/music/library.h"
 #include "upbeat/music/line.h"
-#include "upbeat/player/random.h"
+#include "upbeat/units/random.h"
 
 using namespace upbeat;
 using namespace upbeat::test;

@@ -35,7 +35,7 @@ Learner steady(double spreadMs) {
     learner.atEase.spreadMs = spreadMs;
     learner.atEase.wanderMs = 0;
     learner.ceilingBpm = 300;
-    learner.rises = learner.sinks = 0;
+    learner.learnBpmPerTake = learner.forgetBpmPerDay = 0;
     return learner;
 }
 
@@ -139,14 +139,26 @@ class TestClimb : public QObject {
     void practiceNearTheCeilingRaisesItAndNightsLowerIt() {
         Learner learner;
         const double before = learner.ceilingBpm;
-        practise(learner, 0.5 * before);
-        QCOMPARE(learner.ceilingBpm, before);
+        practise(learner, 0.2 * before);
+        QVERIFY(std::abs(learner.ceilingBpm - before) < 1e-9);
         practise(learner, before);
-        QVERIFY(std::abs(learner.ceilingBpm - 1.012 * before) < 1e-9);
+        QVERIFY(std::abs(learner.ceilingBpm - before - 0.5) < 1e-9);
+        practise(learner, learner.ceilingBpm + learner.widthBpm);
+        QVERIFY(std::abs(learner.ceilingBpm - before - 0.5 - 0.5 / std::exp(1)) < 1e-9);
+        const double learned = learner.ceilingBpm;
+        learner.plateauBpm = learned + 0.1;
+        practise(learner, learned);
+        QCOMPARE(learner.ceilingBpm, learner.plateauBpm);
         rest(learner);
-        QVERIFY(learner.ceilingBpm < 1.012 * before);
-        QVERIFY(playerAt(learner, 0.9 * before).habits.empty());
-        QVERIFY(playerAt(learner, 1.2 * before).spreadMs > learner.atEase.spreadMs + 5);
+        QVERIFY(std::abs(learner.ceilingBpm - learned + 0.4) < 1e-9);
+        learner.gapLossDb = 2;
+        const Character there = playerAt(learner, learner.ceilingBpm);
+        QVERIFY(std::abs(there.spreadMs - 2 * learner.atEase.spreadMs) < 1e-9);
+        QCOMPARE(there.relativeDb, learner.atEase.relativeDb);
+        const Character above = playerAt(learner, learner.ceilingBpm + 2 * learner.widthBpm);
+        QVERIFY(std::abs(above.spreadMs - learner.atEase.spreadMs * (1 + std::exp(2))) < 1e-9);
+        QVERIFY(std::abs(above.relativeDb[2] - learner.atEase.relativeDb[2] + 4) < 1e-9);
+        QVERIFY(std::abs(above.relativeDb[0] - learner.atEase.relativeDb[0] - 4) < 1e-9);
         learner.passes = 0;
         QVERIFY(!check(learner));
     }

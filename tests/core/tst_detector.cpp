@@ -4,8 +4,8 @@
 
 #include "takes.h"
 #include "upbeat/music/library.h"
-#include "upbeat/player/random.h"
 #include "upbeat/signal/take_listener.h"
+#include "upbeat/units/random.h"
 
 using namespace upbeat;
 using namespace upbeat::test;

@@ -7,11 +7,11 @@
 #include "takes.h"
 #include "upbeat/measure/statistics.h"
 #include "upbeat/music/library.h"
-#include "upbeat/player/random.h"
 #include "upbeat/player/truth.h"
 #include "upbeat/signal/sharpen.h"
 #include "upbeat/signal/take_listener.h"
 #include "upbeat/take/click_marks.h"
+#include "upbeat/units/random.h"
 
 using namespace upbeat;
 using namespace upbeat::test;

@@ -5,11 +5,11 @@
 #include "takes.h"
 #include "upbeat/music/click_sound.h"
 #include "upbeat/music/library.h"
-#include "upbeat/player/random.h"
 #include "upbeat/signal/loop_watch.h"
 #include "upbeat/signal/round_trip.h"
 #include "upbeat/take/anchor.h"
 #include "upbeat/take/click_marks.h"
+#include "upbeat/units/random.h"
 
 using namespace upbeat;
 using namespace upbeat::test;

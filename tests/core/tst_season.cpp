@@ -4,8 +4,9 @@
 #include <random>
 
 #include "upbeat/music/library.h"
-#include "upbeat/season/ceiling.h"
+#include "upbeat/season/forecast.h"
 #include "upbeat/season/over_tempo.h"
+#include "upbeat/words/plan_words.h"
 #include "upbeat/words/season_words.h"
 
 using namespace upbeat;
@@ -37,8 +38,24 @@ std::vector<PastTake> takes(double ceiling, unsigned seed, int count = 40) {
     for (int k = 0; k < count; ++k) {
         const double tempo = 76 + 4 * (k % 12);
         const bool clean = uniform(dice) < 1 / (1 + std::exp((tempo / ceiling - 1) / 0.04));
-        all.push_back({tempo, k / 5.0, clean ? 1.0 : 0.0});
+        all.push_back({tempo, (count - 1 - k) / 5, clean ? 1.0 : 0.0});
     }
+    return all;
+}
+
+/// Ten takes a day about a ceiling that rises by so much with each, from 90 on.
+std::vector<PastTake> growing(int days, double bpmPerTake, unsigned seed) {
+    std::mt19937 dice(seed);
+    std::uniform_real_distribution<> uniform;
+    std::vector<PastTake> all;
+    double ceiling = 90;
+    for (int day = 0; day < days; ++day)
+        for (int k = 0; k < 10; ++k) {
+            const double tempo = std::round(ceiling) + 4 * (k % 3 - 1);
+            const bool clean = uniform(dice) < 1 / (1 + std::exp((tempo / ceiling - 1) / 0.03));
+            all.push_back({tempo, days - 1 - day, clean ? 1.0 : 0.0});
+            ceiling += bpmPerTake;
+        }
     return all;
 }
 
@@ -147,6 +164,43 @@ class TestSeason : public QObject {
         for (PastTake& take : old) take.daysAgo += 60;
         for (const PastTake& take : takes(110, 9)) old.push_back(take);
         QVERIFY(ceilingOf(old)->bpm.value > 103);
+    }
+
+    // ---- forecast
+    void aCeilingThatRisesIsFollowed() {
+        const auto all = growing(12, 0.15, 5);
+        const auto ceiling = ceilingOf(all);
+        QVERIFY(ceiling && ceiling->isBracketed);
+        QVERIFY2(std::abs(ceiling->bpm.value / (90 + 12 * 10 * 0.15) - 1) < 0.06,
+                 qPrintable(QString::number(ceiling->bpm.value)));
+    }
+    void whoGrowsIsToldWhen() {
+        const auto forecast = forecastOf(growing(14, 0.12, 8), 125);
+        QVERIFY(forecast && forecast->early && forecast->likely);
+        // 1.2 a day, from 106.8 on: fifteen days.
+        QVERIFY2(*forecast->early <= 15, qPrintable(QString::number(*forecast->early)));
+        QVERIFY2(forecast->late.value_or(999) >= 15, qPrintable(QString::number(forecast->late.value_or(999))));
+        QVERIFY2(*forecast->likely > 5 && *forecast->likely < 60, qPrintable(QString::number(*forecast->likely)));
+        const std::string said = words::sentenceOf(*forecast, 125).said();
+        QVERIFY2(said.rfind("125 in ", 0) == 0, said.c_str());
+    }
+    void whoStandsStillIsPromisedNothing() {
+        const auto forecast = forecastOf(growing(20, 0, 3), 130);
+        QVERIFY(forecast && !forecast->late);
+        QVERIFY(forecast->inAMonthBpm < 105);
+        const std::string said = words::sentenceOf(*forecast, 130).said();
+        QVERIFY2(said.find("nobody can promise") != std::string::npos || said.find("out of reach") != std::string::npos,
+                 said.c_str());
+    }
+    void whatIsThereIsThere() {
+        const auto forecast = forecastOf(growing(14, 0.12, 8), 95);
+        QVERIFY(forecast && forecast->late && *forecast->late == 0);
+        QVERIFY(words::sentenceOf(*forecast, 95).said().find("within reach today") != std::string::npos);
+    }
+    void nothingIsForetoldOfFewDays() {
+        QVERIFY(!forecastOf(growing(4, 0.15, 5), 125));
+        QVERIFY(forecastOf(growing(5, 0.15, 5), 125));
+        QVERIFY(!forecastOf({}, 100));
     }
 };
 

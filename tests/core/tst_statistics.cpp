@@ -2,7 +2,7 @@
 #include <cmath>
 
 #include "upbeat/measure/statistics.h"
-#include "upbeat/player/random.h"
+#include "upbeat/units/random.h"
 
 using namespace upbeat;
 

@@ -2,7 +2,7 @@
 
 #include "upbeat/formats/midi_pattern.h"
 #include "upbeat/music/library.h"
-#include "upbeat/player/random.h"
+#include "upbeat/units/random.h"
 
 using namespace upbeat;
 

@@ -10,6 +10,7 @@
 #include "takes.h"
 #include "upbeat/logbook/exercise_repository.h"
 #include "upbeat/logbook/ladder_repository.h"
+#include "upbeat/logbook/practice_past.h"
 #include "upbeat/logbook/take_repository.h"
 #include "upbeat/music/library.h"
 

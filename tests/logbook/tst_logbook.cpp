@@ -60,6 +60,44 @@ class TestLogbook : public QObject {
         QCOMPARE(*TakeRepository(*logbook).count(), 3);
     }
 
+    void whatWasPlayedDayByDayIsThereForThePlan() {
+        QTemporaryDir dir;
+        const auto logbook = opened(dir);
+        const auto play = [&](const char* id, int days, double bpm, bool clean, int second) {
+            TakeRecord take = takeAt(id, kEvening.addDays(days).addSecs(second), bpm);
+            TakeAnalysis analysis = analysisOf(take);
+            for (Gate& gate : analysis.gates) gate.state = clean ? GateState::Met : GateState::Missed;
+            QVERIFY(TakeRepository(*logbook).add(take, analysis).has_value());
+        };
+        play("paradiddle-accents", 0, 80, false, 0);
+        play("paradiddle-accents", 0, 76, true, 60);
+        play("paradiddle-accents", 0, 84, true, 120);
+        play("paradiddle-accents", 3, 84, true, 0);
+        play("flam-taps", 3, 60, false, 60);
+        const std::string today = kEvening.date().addDays(5).toString(Qt::ISODate).toStdString();
+        static const std::vector<Exercise> known{*builtInExercise("paradiddle-accents")};
+        const auto find = [](const std::string& id) { return id == known[0].id ? &known[0] : nullptr; };
+        const auto work = exercisesInWork(*logbook, find, today);
+        QVERIFY(work.has_value());
+        QCOMPARE(work->size(), std::size_t{1});  // the other one is not on the shelf
+        const ExerciseInWork& one = work->front();
+        QCOMPARE(one.days.size(), std::size_t{2});
+        QCOMPARE(one.days[0].daysAgo, 5);
+        QCOMPARE(one.days[0].firstBpm, 80.0);
+        QVERIFY(!one.days[0].firstClean && one.days[1].firstClean);
+        QCOMPARE(one.days[0].slowestClean, std::optional(76.0));
+        QCOMPARE(one.days[0].cleanBpm, std::optional(84.0));
+        QCOMPARE(one.days[0].takes, 3);
+        QVERIFY(one.usesHands && !one.usesFeet);
+        QVERIFY(LadderRepository(*logbook).save("paradiddle-accents", {{70, 150, 5, 3}, 84}).has_value());
+        QCOMPARE(exercisesInWork(*logbook, find, today)->front().goalBpm, 150.0);
+        // The same from a folder, by somebody without the window.
+        const auto folder = exercisesInWork(logbook->file().parent_path(), today);
+        QVERIFY(folder.has_value());
+        QCOMPARE(folder->size(), std::size_t{2});
+        QVERIFY(exercisesInWork("/nowhere", today)->empty());
+    }
+
     void daysTotalsAndPagesCountEverything() {
         QTemporaryDir dir;
         const auto logbook = opened(dir);

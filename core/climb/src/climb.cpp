@@ -5,6 +5,7 @@
 
 #include "upbeat/player/perform.h"
 #include "upbeat/player/render.h"
+#include "upbeat/season/ceiling_filter.h"
 #include "upbeat/take/analyze_take.h"
 #include "upbeat/units/name_table.h"
 
@@ -12,13 +13,17 @@ namespace upbeat {
 
 namespace {
 
-constexpr NameTable<2> kStages{"whole", "spot"};
+constexpr NameTable<1> kStages{"spot"};
 constexpr double kFirstBeatS = 1;
 
 class Climber {
   public:
     Climber(const Exercise& exercise, Learner learner, const ClimbPlan& plan)
-        : m_exercise(exercise), m_learner(std::move(learner)), m_plan(plan), m_tempo(plan.ladder.startBpm) {}
+        : m_exercise(exercise),
+          m_learner(std::move(learner)),
+          m_plan(plan),
+          m_tempo(plan.ladder.startBpm),
+          m_ceiling(m_tempo) {}
 
     ClimbRun run() {
         while (hasTakes()) {
@@ -36,9 +41,9 @@ class Climber {
   private:
     [[nodiscard]] bool hasTakes() const { return static_cast<int>(m_run.takes.size()) < m_plan.takes; }
 
-    ClimbTake& begin(ClimbStage stage) {
+    ClimbTake& begin(std::optional<ClimbStage> stage) {
         const auto number = static_cast<int>(m_run.takes.size()) + 1;
-        const int day = (number - 1) / m_learner.takesADay + 1;
+        const int day = (number - 1) / m_learner.takesPerDay + 1;
         if (!m_run.takes.empty() && day > m_run.takes.back().day) nightFalls();
         ClimbTake take;
         take.number = number;
@@ -53,15 +58,18 @@ class Climber {
 
     void nightFalls() {
         rest(m_learner);
+        m_ceiling.nights(1);
         for (RungTake& take : m_history) ++take.daysAgo;
     }
 
     ClimbTake playWhole() {
-        ClimbTake& take = begin(ClimbStage::Whole);
+        ClimbTake& take = begin(std::nullopt);
         const TakeAnalysis analysis = played(static_cast<std::uint64_t>(take.number));
         take.verdict = analysis.verdict;
         m_history.push_back(remember(m_tempo, analysis.gates));
         m_history.back().leftAfter = leadsAway(take.verdict.action);
+        m_ceiling.heard(m_tempo, cleanShare(analysis.gates));
+        take.ceilingBpm = m_ceiling.bpm();
         practise(m_learner, m_tempo);
         return take;
     }
@@ -104,13 +112,10 @@ class Climber {
         }
     }
 
-    /// What is practised on the spot is unlearned there.
     void practiseSpot() {
         constexpr int kTimes = 2;
-        constexpr double kLeft = 0.7;
         for (int k = 0; k < kTimes && hasTakes(); ++k) {
             begin(ClimbStage::Spot);
-            m_learner.habitMsPerPercent *= kLeft;
             practise(m_learner, m_tempo);
         }
     }
@@ -120,6 +125,7 @@ class Climber {
     const ClimbPlan& m_plan;
     double m_tempo;
     std::vector<RungTake> m_history;
+    CeilingFilter m_ceiling;
     ClimbRun m_run;
 };
 

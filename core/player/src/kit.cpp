@@ -2,7 +2,7 @@
 
 #include <algorithm>
 
-#include "upbeat/player/random.h"
+#include "upbeat/units/random.h"
 
 namespace upbeat {
 

@@ -3,7 +3,7 @@
 #include <algorithm>
 
 #include "upbeat/music/dynamics.h"
-#include "upbeat/player/random.h"
+#include "upbeat/units/random.h"
 
 namespace upbeat {
 

@@ -1,6 +1,7 @@
 #pragma once
 
 #include <cstdint>
+#include <optional>
 #include <vector>
 
 #include "upbeat/climb/learner.h"
@@ -10,21 +11,21 @@
 
 namespace upbeat {
 
-/// What a learner plays.
+/// What a learner plays where he does not play the page.
 enum class ClimbStage {
-    Whole,  ///< The page.
-    Spot,   ///< The place that a verdict isolated.
+    Spot,  ///< The place that a verdict isolated.
 };
-/// "whole", "spot".
+/// "spot".
 [[nodiscard]] std::string_view toName(ClimbStage stage);
 
 struct ClimbTake {
     int number = 1;
     int day = 1;
     double tempoBpm = 0;
-    ClimbStage stage = ClimbStage::Whole;
+    std::optional<ClimbStage> stage;  ///< None: the page.
     TruthOfPlaying truth;
-    Verdict verdict;  ///< Of a spot: again, nothing is decided by it.
+    Verdict verdict;                   ///< Of a spot: again, nothing is decided by it.
+    std::optional<Figure> ceilingBpm;  ///< As this take and those before it tell, while it can be told.
 };
 
 struct ClimbRun {

@@ -6,19 +6,20 @@
 
 namespace upbeat {
 
-/// A simulated player who learns: plays as well as he can up to a ceiling and worse above it. What is practised near
-/// the ceiling raises it; from day to day it sinks.
+/// A simulated player who learns: he plays worse the nearer he comes to his ceiling, and much worse above it. What is
+/// practised near the ceiling raises it; from day to day it sinks.
 struct Learner {
-    Character atEase;  ///< Up to the ceiling.
+    Character atEase;     ///< Far below the ceiling; at the ceiling his spread is twice as large.
+    double startBpm = 0;  ///< Of his ladder; 0: as the page asks,
+    double goalBpm = 0;   ///< this one, too.
     double ceilingBpm = 90;
-    double spreadMsPerPercent = 0.5;  ///< What the spread grows by for every percent above the ceiling.
-    double gapDbPerPercent = 0.15;    ///< What accents sink by.
-    double habitMsPerPercent = 0.4;   ///< What one count comes early by.
-    Beats habitAt{7, 4};
-    double rises = 0.012;  ///< Share of the ceiling that a take just there teaches.
-    double reach = 0.15;   ///< As a share of the ceiling: farther away nothing is learned.
-    double sinks = 0.01;   ///< Share of the ceiling lost overnight.
-    int takesADay = 12;
+    double widthBpm = 10;  ///< The spread is that at ease times 1 + exp((tempo - ceiling) / width).
+    double gapLossDb = 0;  ///< Levels come so much nearer to one another for every width above the ceiling.
+    double learnBpmPerTake =
+        0.5;  ///< What a take just at the ceiling teaches; exp(-((tempo - ceiling) / width)^2) of it elsewhere.
+    double plateauBpm = 300;  ///< The ceiling goes no higher.
+    double forgetBpmPerDay = 0.5;
+    int takesPerDay = 12;
     int passes = 8;  ///< In a take.
 
     friend bool operator==(const Learner&, const Learner&) = default;
@@ -29,7 +30,7 @@ struct Learner {
 
 /// How he plays at a tempo.
 [[nodiscard]] Character playerAt(const Learner& learner, double tempoBpm);
-/// What a take teaches: most just at the ceiling, nothing `reach` away from it.
+/// What a take teaches: most just at the ceiling.
 void practise(Learner& learner, double tempoBpm);
 /// A night.
 void rest(Learner& learner);

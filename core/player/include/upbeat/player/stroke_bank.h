@@ -6,7 +6,7 @@
 #include <vector>
 
 #include "upbeat/player/kit.h"
-#include "upbeat/player/random.h"
+#include "upbeat/units/random.h"
 
 namespace upbeat {
 

@@ -1,0 +1,126 @@
+#include "upbeat/logbook/practice_past.h"
+
+#include <QCoreApplication>
+#include <QDate>
+#include <algorithm>
+#include <map>
+#include <memory>
+
+#include "query.h"
+#include "take_rows.h"
+#include "upbeat/formats/exercise_json.h"
+#include "upbeat/logbook/data_folder.h"
+#include "upbeat/logbook/ladder_repository.h"
+#include "upbeat/logbook/logbook.h"
+#include "upbeat/music/library.h"
+
+namespace upbeat {
+
+namespace {
+
+void addTake(PracticeDay& day, double tempoBpm, bool clean) {
+    if (day.takes++ == 0) {
+        day.firstBpm = tempoBpm;
+        day.firstClean = clean;
+    }
+    if (!clean) return;
+    day.slowestClean = std::min(day.slowestClean.value_or(tempoBpm), tempoBpm);
+    day.cleanBpm = std::max(day.cleanBpm.value_or(tempoBpm), tempoBpm);
+}
+
+/// The player's own exercises in a folder, by id. What cannot be read is not in the plan; the window says so.
+std::map<std::string, Exercise> ownExercises(const std::filesystem::path& folder) {
+    std::map<std::string, Exercise> own;
+    std::error_code none;
+    for (const auto& file : std::filesystem::directory_iterator(folder, none))
+        if (file.path().extension() == ".json")
+            if (auto exercise = readExercise(file.path())) own[exercise->id] = *std::move(exercise);
+    return own;
+}
+
+}  // namespace
+
+ExerciseInWork notPlayedYet(const Exercise& exercise) {
+    ExerciseInWork work;
+    work.exerciseId = exercise.id;
+    work.startBpm = exercise.tempo.start;
+    work.goalBpm = exercise.tempo.goal;
+    work.stepBpm = exercise.tempo.step;
+    work.tags = exercise.tags;
+    const auto plays = [&exercise](auto isIt) {
+        return std::any_of(exercise.strokes.begin(), exercise.strokes.end(),
+                           [&](const Stroke& stroke) { return isIt(stroke.limb); });
+    };
+    const auto isHand = [](Limb limb) { return limb == Limb::RightHand || limb == Limb::LeftHand; };
+    work.usesHands = plays(isHand);
+    work.usesFeet = plays([&isHand](Limb limb) { return !isHand(limb); });
+    return work;
+}
+
+Result<std::vector<ExerciseInWork>> exercisesInWork(const Logbook& logbook, const FindExercise& find,
+                                                    const std::string& today) {
+    auto rows =
+        runQuery(logbook,
+                 "SELECT exercise_id, substr(started_at, 1, 10) AS day, tempo_bpm, clean, missed_gate FROM take "
+                 "WHERE counts AND NOT simulated ORDER BY exercise_id, started_at, id");
+    if (!rows) return tl::unexpected(rows.error());
+    const QDate now = QDate::fromString(toQt(today), Qt::ISODate);
+    std::vector<ExerciseInWork> all;
+    QString id;
+    QString day;
+    bool isKnown = false;
+    while (rows->next()) {
+        if (const QString next = rows->value(0).toString(); next != id) {
+            id = next;
+            day.clear();
+            const Exercise* exercise = find(id.toStdString());
+            isKnown = exercise != nullptr;
+            if (isKnown) all.push_back(notPlayedYet(*exercise));
+        }
+        if (!isKnown) continue;
+        ExerciseInWork& work = all.back();
+        if (const QString next = rows->value(1).toString(); next != day) {
+            day = next;
+            const auto ago = QDate::fromString(day, Qt::ISODate).daysTo(now);
+            work.days.push_back({static_cast<int>(std::max<qint64>(0, ago)), 0, false, {}, {}, 0});
+        }
+        addTake(work.days.back(), rows->value(2).toDouble(), rows->value(3).toBool());
+        work.holds = gateFromName(rows->value(4).toString().toStdString());
+    }
+    for (ExerciseInWork& work : all) {
+        const auto ladder = LadderRepository(logbook).find(work.exerciseId);
+        if (!ladder) return tl::unexpected(ladder.error());
+        if (!*ladder) continue;
+        work.startBpm = (*ladder)->ladder.startBpm;
+        work.goalBpm = (*ladder)->ladder.goalBpm;
+        work.stepBpm = (*ladder)->ladder.stepBpm;
+    }
+    return all;
+}
+
+Result<std::vector<ExerciseInWork>> exercisesInWork(const std::filesystem::path& root, const std::string& today) {
+    std::unique_ptr<QCoreApplication> app;  // SQLite's driver is a plugin that it finds
+    static int count = 1;
+    static char name[] = "upbeat-check";
+    static char* arguments[] = {name, nullptr};
+    if (QCoreApplication::instance() == nullptr) app = std::make_unique<QCoreApplication>(count, arguments);
+    const std::filesystem::path file = root / "logbook.db";
+    if (std::error_code none; !std::filesystem::exists(file, none)) return std::vector<ExerciseInWork>();
+    const auto logbook = Logbook::open(file, LogbookAccess::Reading);
+    if (!logbook) return tl::unexpected(logbook.error());
+    const auto own = ownExercises(root / "exercises");
+    const auto find = [&own](const std::string& id) -> const Exercise* {
+        if (const auto found = own.find(id); found != own.end()) return &found->second;
+        const auto& builtIn = builtInExercises();
+        const auto found =
+            std::find_if(builtIn.begin(), builtIn.end(), [&id](const Exercise& e) { return e.id == id; });
+        return found != builtIn.end() ? &*found : nullptr;
+    };
+    return exercisesInWork(**logbook, find, today);
+}
+
+std::filesystem::path ownDataFolder() {
+    return defaultLogbookFile().parent_path();
+}
+
+}  // namespace upbeat
