@@ -1,13 +1,18 @@
 #include "climb/climb_place.h"
 
 #include <QGridLayout>
+#include <QVBoxLayout>
 #include <algorithm>
+#include <cmath>
 
 #include "climb/faster_view.h"
+#include "climb/hold_bar.h"
 #include "climb/ladder_view.h"
 #include "climb/limit_editor.h"
 #include "climb/past.h"
 #include "place/gate_list.h"
+#include "theme/words.h"
+#include "upbeat/words/words.h"
 
 namespace upbeat {
 
@@ -18,24 +23,13 @@ ClimbPlace::ClimbPlace(const With& with, QWidget* parent)
       m_ladder(new LadderView(this)),
       m_faster(new FasterView(this)),
       m_side(new QStackedWidget(this)),
-      m_gates(new GateList(this)),
+      m_asked(new QWidget(this)),
+      m_gates(new GateList(m_asked)),
+      m_holds(new HoldBar(m_asked)),
       m_limits(new LimitEditor(with.limits, with.stand, this)),
       m_verdict(new VerdictBar(this)) {
     setFocusPolicy(Qt::StrongFocus);
-    auto* grid = new QGridLayout(this);
-    grid->setContentsMargins(0, 0, 0, 0);
-    grid->setHorizontalSpacing(18);
-    grid->setVerticalSpacing(12);
-    m_main->addWidget(m_ladder);
-    m_main->addWidget(m_faster);
-    grid->addWidget(m_main, 0, 0);
-    m_side->addWidget(m_gates);
-    m_side->addWidget(m_limits);
-    grid->addWidget(m_side, 0, 1);
-    grid->addWidget(m_verdict, 1, 0, 1, 2);
-    grid->setColumnStretch(0, 16);
-    grid->setColumnStretch(1, 10);
-    grid->setRowStretch(0, 1);
+    layOut();
     connect(m_verdict, &VerdictBar::accepted, &m_with.nextSteps, &NextSteps::accept);
     connect(m_ladder, &LadderView::takeChosen, &m_with.review, &Review::open);
     connect(&m_with.stand, &Stand::exerciseChanged, this, &ClimbPlace::readLog);
@@ -43,7 +37,29 @@ ClimbPlace::ClimbPlace(const With& with, QWidget* parent)
     connect(&m_with.stand, &Stand::ladderChanged, this, &ClimbPlace::refresh);
     connect(&m_with.nextSteps, &NextSteps::changed, this, &ClimbPlace::refresh);
     addKeys();
+    addRuleKeys();
     addLimitKeys();
+}
+
+void ClimbPlace::layOut() {
+    auto* grid = new QGridLayout(this);
+    grid->setContentsMargins(0, 0, 0, 0);
+    grid->setHorizontalSpacing(18);
+    grid->setVerticalSpacing(12);
+    m_main->addWidget(m_ladder);
+    m_main->addWidget(m_faster);
+    grid->addWidget(m_main, 0, 0);
+    auto* asked = new QVBoxLayout(m_asked);
+    asked->setContentsMargins(0, 0, 0, 0);
+    asked->addWidget(m_gates, 1);
+    asked->addWidget(m_holds);
+    m_side->addWidget(m_asked);
+    m_side->addWidget(m_limits);
+    grid->addWidget(m_side, 0, 1);
+    grid->addWidget(m_verdict, 1, 0, 1, 2);
+    grid->setColumnStretch(0, 16);
+    grid->setColumnStretch(1, 10);
+    grid->setRowStretch(0, 1);
 }
 
 void ClimbPlace::addKeys() {
@@ -71,6 +87,17 @@ void ClimbPlace::addKeys() {
                     {QStringLiteral("M"), tr("next measure")},
                     {QStringLiteral("V"), tr("the ladder again")},
                     {QStringLiteral("L"), tr("limits")}};
+}
+
+void ClimbPlace::addRuleKeys() {
+    const auto add = [this](Qt::Key key, const QString& shown, const QString& what, auto action) {
+        addKey(key, shown, what, [this, action] {
+            if (!isEditing()) action();
+        });
+    };
+    add(Qt::Key_W, QStringLiteral("W"), tr("another way up"), [this] { nextRule(); });
+    add(Qt::Key_U, QStringLiteral("U"), tr("up by minutes"), [this] { leadByMinutes(); });
+    add(Qt::Key_N, QStringLiteral("N"), tr("a nearer goal"), [this] { takeNearerGoal(); });
 }
 
 void ClimbPlace::addLimitKeys() {
@@ -105,7 +132,7 @@ bool ClimbPlace::isEditing() const {
 
 void ClimbPlace::editLimits(bool edit) {
     if (edit == isEditing()) return;
-    m_side->setCurrentWidget(edit ? static_cast<QWidget*>(m_limits) : m_gates);
+    m_side->setCurrentWidget(edit ? static_cast<QWidget*>(m_limits) : m_asked);
     if (edit)
         m_limits->begin();
     else
@@ -121,6 +148,32 @@ void ClimbPlace::showFaster(bool faster) {
 void ClimbPlace::askForTakes() {
     const int now = m_with.stand.ladder().ladder.cleanNeeded;
     m_with.stand.setCleanNeeded(now % kMostCleanNeeded + 1);
+}
+
+void ClimbPlace::nextRule() {
+    const int now = static_cast<int>(m_with.stand.ladder().ladder.rule);
+    m_with.stand.setRule(static_cast<LadderRule>((now + 1) % kLadderRules));
+    m_with.notices.say(tr("The way up: %1.").arg(inWords(words::ruleOf(m_with.stand.ladder().ladder))));
+}
+
+void ClimbPlace::leadByMinutes() {
+    constexpr int kUsualMinutes = 5;
+    const bool byMinutes = !m_with.stand.ladder().ladder.byMinutes;
+    PracticeSettings settings = m_with.setup.settings();
+    if (byMinutes && settings.minutes == 0) settings.minutes = kUsualMinutes;
+    m_with.setup.change(settings);
+    m_with.stand.setByMinutes(byMinutes);
+    m_with.notices.say(byMinutes
+                           ? tr("A rung lasts %1, whatever was played; what falls apart still leads back.")
+                                 .arg(counted(settings.minutes, UPBEAT_TEXT("1 minute"), UPBEAT_TEXT_N("%n minutes")))
+                           : tr("Clean takes lead up."));
+}
+
+void ClimbPlace::takeNearerGoal() {
+    if (!m_nearerGoal)
+        return m_with.notices.say(tr("The goal is near enough, or there are too few days to say what is."));
+    m_with.stand.setGoal(*m_nearerGoal);
+    readLog();
 }
 
 void ClimbPlace::moveRung(int steps) {
@@ -143,14 +196,28 @@ void ClimbPlace::readLog() {
                        QDateTime::currentDateTime());
     m_ceiling = std::move(past.ceiling);
     m_forecast = past.forecast;
-    m_faster->show(std::move(past.overTempo));
+    m_faster->show(std::move(past.overTempo), std::move(past.before));
     refresh();
+}
+
+/// Over all takes at this tempo, also those before a drill or another rung.
+std::optional<Holding> ClimbPlace::holdingNow() const {
+    std::vector<RungTake> takes = m_with.stand.history();
+    std::erase_if(takes, [this](const RungTake& take) {
+        return std::abs(take.tempoBpm - m_with.stand.ladder().tempoBpm) > kSameTempo || take.gates.empty();
+    });
+    constexpr std::size_t kFewest = 2;
+    return takes.size() < kFewest ? std::nullopt : holdingOf(takes);
 }
 
 void ClimbPlace::refresh() {
     if (!isVisible()) return;
     if (isEditing()) m_limits->begin();
-    m_ladder->show(m_with.stand.ladder().ladder, m_with.stand.ladder().tempoBpm, m_takes, m_ceiling, m_forecast);
+    const LadderState& state = m_with.stand.ladder();
+    m_nearerGoal = m_forecast ? nearerGoal(state.ladder, state.tempoBpm, *m_forecast) : std::nullopt;
+    m_ladder->show(state.ladder, state.tempoBpm, m_takes, m_ceiling, m_forecast);
+    m_ladder->showNearerGoal(m_nearerGoal);
+    m_holds->show(holdingNow());
     const TakePtr& take = m_with.review.take();
     if (take && take->stored.exercise.id == m_with.stand.exercise().id) {
         m_gates->setGates(take->analysis.evidence, take->analysis.takesTogether);

@@ -11,6 +11,7 @@
 #include "studio/review.h"
 #include "studio/stand.h"
 #include "studio/take_log.h"
+#include "upbeat/ladder/holding.h"
 #include "upbeat/season/forecast.h"
 
 namespace upbeat {
@@ -18,6 +19,7 @@ namespace upbeat {
 class FasterView;
 class LadderView;
 class GateList;
+class HoldBar;
 class LimitEditor;
 
 /// What now? The ladder with the takes standing on its rungs, what this rung asks beside what was measured, the
@@ -34,6 +36,8 @@ class ClimbPlace : public Place {
         HandsFree& handsFree;
         const TakeLog& log;
         LimitBook& limits;
+        Setup& setup;
+        Notices& notices;
     };
     explicit ClimbPlace(const With& with, QWidget* parent = nullptr);
     void enter() override;
@@ -50,21 +54,30 @@ class ClimbPlace : public Place {
     /// The takes of the exercise, and what they say together.
     void readLog();
     void refresh();
+    [[nodiscard]] std::optional<Holding> holdingNow() const;
     void addKeys();
+    void layOut();
+    void addRuleKeys();
     void addLimitKeys();
     void moveRung(int steps);
     void askForTakes();
+    void nextRule();
+    void leadByMinutes();
+    void takeNearerGoal();
     [[nodiscard]] bool isEditing() const;
 
     With m_with;
     std::vector<TakeSummary> m_takes;  // oldest first
     std::optional<Ceiling> m_ceiling;
     std::optional<Forecast> m_forecast;
+    std::optional<double> m_nearerGoal;
     QStackedWidget* m_main;
     LadderView* m_ladder;
     FasterView* m_faster;
     QStackedWidget* m_side;
+    QWidget* m_asked;  // what the rung asks, and what holds it
     GateList* m_gates;
+    HoldBar* m_holds;
     LimitEditor* m_limits;
     QList<KeyHint> m_fasterKeys;
     QList<KeyHint> m_limitKeys;

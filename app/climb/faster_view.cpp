@@ -16,20 +16,15 @@ namespace {
 constexpr double kHead = 84;
 constexpr double kFoot = 34;
 constexpr double kSide = 58;
+constexpr double kFaint = 0.28;  // what was before, behind what is
 
-/// Values to pixels, from the lowest to the highest end of an interval.
-struct ValueAxis {
-    double low = 0;
-    double high = 1;
-    QRectF box;
-
-    [[nodiscard]] double y(double value) const {
-        return box.bottom() - (value - low) / std::max(1e-9, high - low) * box.height();
-    }
-};
-
-ValueAxis axisOf(const OverTempo& over, const QRectF& box) {
+ValueAxis axisOf(const OverTempo& over, const OverTempo* before, const QRectF& box) {
     ValueAxis axis{over.rungs.front().figure.low, over.rungs.front().figure.high, box};
+    if (before != nullptr)
+        for (const RungFigure& rung : before->rungs) {
+            axis.low = std::min(axis.low, rung.figure.value);
+            axis.high = std::max(axis.high, rung.figure.value);
+        }
     for (const RungFigure& rung : over.rungs) {
         axis.low = std::min(axis.low, rung.figure.low);
         axis.high = std::max(axis.high, rung.figure.high);
@@ -44,14 +39,23 @@ ValueAxis axisOf(const OverTempo& over, const QRectF& box) {
     return axis;
 }
 
+const Figure* figureAt(const std::vector<OverTempo>& all, SeasonMeasure measure, double tempoBpm) {
+    for (const OverTempo& over : all)
+        if (over.measure == measure)
+            for (const RungFigure& rung : over.rungs)
+                if (rung.tempoBpm == tempoBpm) return &rung.figure;
+    return nullptr;
+}
+
 }  // namespace
 
 FasterView::FasterView(QWidget* parent) : QWidget(parent) {
     setMinimumSize(240, 180);
 }
 
-void FasterView::show(std::vector<OverTempo> all) {
+void FasterView::show(std::vector<OverTempo> all, std::vector<OverTempo> before) {
     m_all = std::move(all);
+    m_before = std::move(before);
     m_chosen = 0;
     std::set<double> tempos;
     for (const OverTempo& over : m_all)
@@ -80,12 +84,10 @@ double FasterView::xOf(double tempoBpm) const {
     return kSide + (to > from ? (tempoBpm - from) / (to - from) * room : 0.5 * room);
 }
 
-const Figure* FasterView::at(SeasonMeasure measure, double tempoBpm) const {
-    for (const OverTempo& over : m_all)
-        if (over.measure == measure)
-            for (const RungFigure& rung : over.rungs)
-                if (rung.tempoBpm == tempoBpm) return &rung.figure;
-    return nullptr;
+const OverTempo* FasterView::chosenBefore() const {
+    const auto found = std::find_if(m_before.begin(), m_before.end(),
+                                    [this](const OverTempo& over) { return over.measure == m_all[m_chosen].measure; });
+    return found != m_before.end() ? &*found : nullptr;
 }
 
 void FasterView::paintEvent(QPaintEvent* /*event*/) {
@@ -101,7 +103,13 @@ void FasterView::paintEvent(QPaintEvent* /*event*/) {
     }
     const double room = height() - kHead - kFoot;
     paintMeasure(painter, QRectF(kSide, kHead + 0.5 * room, width() - 2 * kSide, 0.46 * room));
-    paintStrokes(painter, QRectF(kSide, kHead, width() - 2 * kSide, 0.42 * room));
+    const QRectF strokes(kSide, kHead, width() - 2 * kSide, 0.42 * room);
+    if (!m_before.empty()) {
+        painter.setOpacity(kFaint);
+        paintStrokes(painter, strokes, m_before);
+        painter.setOpacity(1);
+    }
+    paintStrokes(painter, strokes, m_all);
     paintTempos(painter, height() - kFoot);
 }
 
@@ -122,7 +130,7 @@ void FasterView::paintHeading(QPainter& painter) const {
 }
 
 /// On every rung the accent, the tap of either hand and the ghost, as far as they are known.
-void FasterView::paintStrokes(QPainter& painter, const QRectF& box) const {
+void FasterView::paintStrokes(QPainter& painter, const QRectF& box, const std::vector<OverTempo>& figures) const {
     const double step = m_tempos.size() > 1 ? box.width() / static_cast<double>(m_tempos.size() - 1) : box.width();
     StrokeScale scale;
     scale.fullHeight = box.height() - 24;
@@ -133,7 +141,7 @@ void FasterView::paintStrokes(QPainter& painter, const QRectF& box) const {
     painter.drawLine(QPointF(18, box.bottom()), QPointF(this->width() - 18, box.bottom()));
     for (const double tempo : m_tempos) {
         const auto value = [&](SeasonMeasure measure) {
-            const Figure* figure = at(measure, tempo);
+            const Figure* figure = figureAt(figures, measure, tempo);
             return figure != nullptr ? std::optional(figure->value) : std::nullopt;
         };
         const double right = value(SeasonMeasure::Placement).value_or(0);
@@ -148,6 +156,7 @@ void FasterView::paintStrokes(QPainter& painter, const QRectF& box) const {
         };
         std::vector<Mean> means;
         if (accents) means.push_back({right, 0, Limb::RightHand});
+        if (!value(SeasonMeasure::Placement)) continue;
         means.push_back({right, tapDb, Limb::RightHand});
         means.push_back({left, tapDb, Limb::LeftHand});
         if (ghosts) means.push_back({left, tapDb - *ghosts, Limb::LeftHand});
@@ -169,10 +178,20 @@ void FasterView::paintBend(QPainter& painter, const Figure& bpm, const QRectF& b
     painter.drawLine(QPointF(xOf(bpm.value), box.top()), QPointF(xOf(bpm.value), box.bottom()));
 }
 
+void FasterView::paintBefore(QPainter& painter, const OverTempo& before, const ValueAxis& axis) const {
+    const Theme& theme = Theme::of(palette());
+    QPolygonF line;
+    for (const RungFigure& rung : before.rungs) line << QPointF(xOf(rung.tempoBpm), axis.y(rung.figure.value));
+    painter.setPen(QPen(theme.inkSoft, 2.2, Qt::DotLine));
+    painter.setBrush(Qt::NoBrush);
+    painter.drawPolyline(line);
+    painter.drawText(QRectF(line.back().x() - 110, line.back().y() - 26, 110, 24), Qt::AlignRight, tr("before"));
+}
+
 void FasterView::paintMeasure(QPainter& painter, const QRectF& box) const {
     const Theme& theme = Theme::of(palette());
     const OverTempo& over = m_all[m_chosen];
-    const ValueAxis axis = axisOf(over, box);
+    const ValueAxis axis = axisOf(over, chosenBefore(), box);
     if (over.bend) paintBend(painter, over.bend->bpm, box);
     painter.setFont(typeFace(Type::kText));
     painter.setPen(theme.inkSoft);
@@ -189,6 +208,7 @@ void FasterView::paintMeasure(QPainter& painter, const QRectF& box) const {
             painter.drawLine(QPointF(xOf(over.rungs[i].tempoBpm), axis.y(over.asked[i])),
                              QPointF(xOf(over.rungs[i + 1].tempoBpm), axis.y(over.asked[i + 1])));
     }
+    if (const OverTempo* before = chosenBefore()) paintBefore(painter, *before, axis);
     QPolygonF line;
     painter.setPen(QPen(theme.ink, 1.6));
     for (const RungFigure& rung : over.rungs) {

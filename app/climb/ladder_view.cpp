@@ -18,8 +18,8 @@ namespace {
 
 constexpr double kTempoColumn = 66;
 constexpr double kDayRow = 30;
-constexpr double kChance = 112;   // room for the curve
-constexpr double kSentence = 32;  // and for a line of what it says
+constexpr double kChance = 112;  // room for the curve
+constexpr double kRule = 34;     // and above it for the way up
 
 }  // namespace
 
@@ -41,17 +41,23 @@ void LadderView::show(const Ladder& ladder, double tempoBpm, std::vector<TakeSum
     update();
 }
 
+void LadderView::showNearerGoal(std::optional<double> bpm) {
+    if (!bpm) return;
+    m_sentence += QLatin1Char(' ') + inWords(words::nearerGoalOf(m_ladder.goalBpm, *bpm));
+    update();
+}
+
 double LadderView::sentenceHeight() const {
     if (!m_ceiling) return 0;
-    const QFontMetricsF metrics(typeFace(Type::kText));
-    return metrics.horizontalAdvance(m_sentence) < width() - 34 ? kSentence : kSentence + metrics.lineSpacing();
+    const QRectF room(0, 0, width() - 32, 1000);
+    return QFontMetricsF(typeFace(Type::kText)).boundingRect(room, Qt::TextWordWrap, m_sentence).height() + 8;
 }
 
 LadderLayout LadderView::layoutNow() const {
     const double chance = m_ceiling ? kChance : 0;
     const double sentence = sentenceHeight();
-    const QRectF area(kTempoColumn, 14, std::max(20.0, width() - kTempoColumn - 16.0 - chance),
-                      std::max(20.0, height() - kDayRow - 18.0 - sentence));
+    const QRectF area(kTempoColumn, kRule, std::max(20.0, width() - kTempoColumn - 16.0 - chance),
+                      std::max(20.0, height() - kDayRow - kRule - 4.0 - sentence));
     return layoutLadder(m_ladder, m_tempoBpm, m_takes, area);
 }
 
@@ -73,6 +79,9 @@ void LadderView::paintEvent(QPaintEvent* /*event*/) {
                          QLocale().toString(day.day, QStringLiteral("d MMM")));
         free = day.x + 76;
     }
+    painter.drawText(QRectF(16, 6, width() - 32, 22), Qt::AlignLeft | Qt::AlignVCenter,
+                     m_ladder.byMinutes ? tr("%1, by minutes").arg(inWords(words::ruleOf(m_ladder)))
+                                        : inWords(words::ruleOf(m_ladder)));
     if (m_takes.empty()) {
         painter.setFont(typeFace(Type::kLead));
         painter.drawText(QRectF(rect()).adjusted(kTempoColumn, 0, 0, 0), Qt::AlignCenter,

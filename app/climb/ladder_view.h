@@ -18,6 +18,8 @@ class LadderView : public QWidget {
     /// `takes` oldest first.
     void show(const Ladder& ladder, double tempoBpm, std::vector<TakeSummary> takes, std::optional<Ceiling> ceiling,
               const std::optional<Forecast>& forecast);
+    /// A goal to be had first, where there is one.
+    void showNearerGoal(std::optional<double> bpm);
 
   Q_SIGNALS:
     void takeChosen(qint64 id);

@@ -1,6 +1,7 @@
 #include "climb/past.h"
 
 #include <algorithm>
+#include <iterator>
 
 namespace upbeat {
 
@@ -11,15 +12,23 @@ double daysBefore(const QDateTime& now, const QDateTime& then) {
     return std::max(0.0, static_cast<double>(then.secsTo(now)) / kSecondsADay);
 }
 
-/// Oldest first.
-std::vector<PastTake> pastTakes(const std::vector<TakeSummary>& takes, const QDate& today) {
-    std::vector<PastTake> all;
-    for (auto take = takes.rbegin(); take != takes.rend(); ++take) {
-        const double clean = take->clean ? 1 : (take->missedGate.empty() ? 0.5 : 0);
-        const auto daysAgo = std::max<qint64>(0, take->startedAt.date().daysTo(today));
-        if (!take->simulated) all.push_back({take->tempoBpm, static_cast<int>(daysAgo), clean});
-    }
-    return all;
+/// The older half of what spans two weeks and more.
+PastFigures olderHalf(const PastFigures& figures) {
+    constexpr double kSeasonDays = 14;
+    double oldest = 0;
+    double newest = 1e9;
+    for (const auto& of : figures)
+        for (const PastFigure& one : of) {
+            oldest = std::max(oldest, one.daysAgo);
+            newest = std::min(newest, one.daysAgo);
+        }
+    PastFigures older;
+    if (oldest - newest < kSeasonDays) return older;
+    const double half = 0.5 * (oldest + newest);
+    for (std::size_t m = 0; m < figures.size(); ++m)
+        std::copy_if(figures[m].begin(), figures[m].end(), std::back_inserter(older[m]),
+                     [half](const PastFigure& one) { return one.daysAgo >= half; });
+    return older;
 }
 
 }  // namespace
@@ -36,6 +45,7 @@ Past pastOf(const Exercise& exercise, const std::vector<TakeSummary>& takes, con
             figures.at(static_cast<std::size_t>(m))
                 .push_back({one.tempoBpm, daysBefore(now, one.startedAt), one.figure});
     past.overTempo = allOverTempo(exercise, figures);
+    past.before = allOverTempo(exercise, olderHalf(figures));
     return past;
 }
 

@@ -9,6 +9,7 @@ namespace upbeat {
 /// What the log says of an exercise over all its tempos.
 struct Past {
     std::vector<OverTempo> overTempo;  ///< What bends first, the worst of it before all.
+    std::vector<OverTempo> before;     ///< The same of the first half of a season; empty where it was none.
     std::optional<Ceiling> ceiling;
     std::optional<Forecast> forecast;  ///< Of the goal.
 };

@@ -32,20 +32,7 @@ CountNow countAt(const FieldData& page, const Meter& meter, double place, double
 
 PlayPlace::PlayPlace(const With& with, QWidget* parent) : Place(parent), m_with(with) {
     setFocusPolicy(Qt::StrongFocus);
-    addKey(Qt::Key_Escape, tr("Esc"), tr("throw the take away"), [this] { m_with.recorder.discard(); });
-    addKey(Qt::Key_H, QStringLiteral("H"), tr("hands-free"), [this] {
-        m_with.handsFree.set(!m_with.handsFree.isOn());
-        if (m_with.handsFree.isOn() && !m_with.recorder.isRecording()) m_with.recorder.start();
-    });
-    addKey(Qt::Key_Z, QStringLiteral("Z"), tr("take the step back"),
-           [this] { m_with.handsFree.isResting() ? m_with.handsFree.again() : m_with.nextSteps.takeBack(); });
-    addKey(Qt::Key_K, QStringLiteral("K"), tr("teach your taps"), [this] { teachTaps(); });
-    addKey(Qt::Key_N, QStringLiteral("N"), tr("next block of the plan"), [this] { m_with.routine.skip(); });
-    addKey(Qt::Key_X, QStringLiteral("X"), tr("something hurts"), [this] { somethingHurts(); });
-    addKey(Qt::Key_BracketLeft, QStringLiteral("["), tr("slower"),
-           [this] { m_with.stand.setTempo(m_with.stand.ladder().tempoBpm - 1); });
-    addKey(Qt::Key_BracketRight, QStringLiteral("]"), tr("faster"),
-           [this] { m_with.stand.setTempo(m_with.stand.ladder().tempoBpm + 1); });
+    addKeys();
     connect(&m_with.stand, &Stand::exerciseChanged, this, &PlayPlace::refresh);
     connect(&m_with.recorder, &Recorder::started, this, &PlayPlace::refresh);
     connect(&m_with.recorder, &Recorder::waiting, this, &PlayPlace::refresh);
@@ -53,6 +40,10 @@ PlayPlace::PlayPlace(const With& with, QWidget* parent) : Place(parent), m_with(
     connect(&m_with.setup, &Setup::changed, this, [this] { update(); });
     connect(&m_with.handsFree, &HandsFree::changed, this, [this] { update(); });
     connect(&m_with.handsFree, &HandsFree::ticked, this, [this] { update(); });
+    connect(&m_with.footSwitch, &FootSwitch::learned, this, [this] {
+        m_with.notices.say(
+            tr("Kept. The switch begins hands-free practice, goes on in a rest, and stops while a take runs."));
+    });
     connect(&m_with.recorder, &Recorder::ticked, this, [this] {
         // The meter falls slowly enough to be read and rises at once.
         m_levelDb = std::max(m_with.input.peakDb(), m_levelDb - 1.0);
@@ -85,33 +76,6 @@ void PlayPlace::paintEvent(QPaintEvent* /*event*/) {
     else
         paintPhrase(painter, middle);
     paintLevel(painter, QRectF(0, height() - meter, width(), meter));
-}
-
-void PlayPlace::teachTaps() {
-    TapCommands& taps = m_with.handsFree.taps();
-    if (taps.isLearning()) {
-        taps.stop();
-        return m_with.notices.say(tr("Not learned. K tries again."));
-    }
-    if (m_with.recorder.isRecording() || m_with.handsFree.isOn()) return;
-    taps.learn();
-    m_with.notices.say(
-        tr("Tap three times, evenly, as you would to say: go on. Wait a second. Three groups teach it."));
-}
-
-/// Everything stops; the exercise rests until tomorrow. Once more takes it back.
-void PlayPlace::somethingHurts() {
-    const std::string& id = wholeIdOf(m_with.stand.exercise());
-    if (restsToday(m_with.setup, id, QDate::currentDate())) {
-        restNoLonger(m_with.setup, id);
-        return m_with.notices.say(tr("Taken back: this exercise can be played again."));
-    }
-    m_with.handsFree.set(false);
-    m_with.recorder.discard();
-    restUntilTomorrow(m_with.setup, id, QDate::currentDate());
-    m_with.notices.complain(
-        tr("Stop here for today: this exercise rests until tomorrow. Pain is no part of practice; what does not pass "
-           "belongs to a doctor, and how you hold and move to a qualified teacher. (X takes it back.)"));
 }
 
 void PlayPlace::paintRest(QPainter& painter, const QRectF& box) const {
@@ -155,8 +119,9 @@ void PlayPlace::paintTempo(QPainter& painter, const QRectF& box) const {
 QString PlayPlace::beforeOrAfter(bool isOver) const {
     if (isOver) return tr("stop");
     if (m_with.recorder.isWaiting()) return tr("play:\nyour first stroke is beat 1");
-    if (!m_with.handsFree.isResting()) return tr("Space\nstarts a take");
-    return tr("next take in %1").arg(std::ceil(m_with.handsFree.restLeftS()));
+    if (m_with.handsFree.isResting()) return tr("next take in %1").arg(std::ceil(m_with.handsFree.restLeftS()));
+    if (m_with.handsFree.taps().style().learned) return tr("Space or three taps\nstart");
+    return tr("Space\nstarts a take");
 }
 
 void PlayPlace::paintCount(QPainter& painter, const QRectF& box) const {

@@ -2,6 +2,7 @@
 
 #include "place/place.h"
 #include "studio/audio_input.h"
+#include "studio/foot_switch.h"
 #include "studio/hands_free.h"
 #include "studio/recorder.h"
 #include "studio/review.h"
@@ -26,11 +27,14 @@ class PlayPlace : public Place {
         Setup& setup;
         AudioInput& input;
         const Review& review;
+        FootSwitch& footSwitch;
         Notices& notices;
     };
     explicit PlayPlace(const With& with, QWidget* parent = nullptr);
+    void enter() override;
 
   protected:
+    void hideEvent(QHideEvent* event) override;
     void paintEvent(QPaintEvent* event) override;
 
   private:
@@ -43,6 +47,8 @@ class PlayPlace : public Place {
     void paintRest(QPainter& painter, const QRectF& box) const;
     void somethingHurts();
     void teachTaps();
+    void teachFootSwitch();
+    void addKeys();
     void paintPhrase(QPainter& painter, const QRectF& box) const;
     struct PhraseView;
     [[nodiscard]] PhraseView viewOf(const QRectF& box, double place) const;

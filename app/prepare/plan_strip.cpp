@@ -36,8 +36,7 @@ void paintBlocks(QPainter& painter, const QRectF& box, const std::vector<PlanBlo
     }
 }
 
-PlanStrip::PlanStrip(const Routine& routine, const Shelf& shelf, QWidget* parent)
-    : QWidget(parent), m_routine(routine), m_shelf(shelf) {
+PlanStrip::PlanStrip(const Routine& routine, QWidget* parent) : QWidget(parent), m_routine(routine) {
     constexpr int kHeight = 104;
     setFixedHeight(kHeight);
     setCursor(Qt::PointingHandCursor);
@@ -64,9 +63,7 @@ void PlanStrip::paintEvent(QPaintEvent* /*event*/) {
     paintBlocks(painter, QRectF(box.left(), box.top() + 28, box.width(), 24), plan,
                 isOn ? std::optional(m_routine.current()) : std::nullopt, theme);
     const PlanBlock& next = plan[m_routine.current()];
-    const Exercise* exercise = m_shelf.find(next.exerciseId);
-    const QString text = inWords(words::nameOf(next.kind)) + QStringLiteral(": ") +
-                         (exercise != nullptr ? QString::fromStdString(exercise->title) : QString());
+    const QString text = inWords(words::nameOf(next.kind)) + QStringLiteral(": ") + m_routine.titleOf(next);
     painter.setFont(fittingFace(text, box.width(), Type::kText, 9));
     painter.setPen(theme.ink);
     painter.drawText(QRectF(box.left(), box.bottom() - 28, box.width(), 28), Qt::AlignLeft | Qt::AlignVCenter, text);

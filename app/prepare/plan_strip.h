@@ -11,8 +11,8 @@ namespace upbeat {
 class PlanStrip : public QWidget {
     Q_OBJECT
   public:
-    /// The owners of what it shows outlive it.
-    PlanStrip(const Routine& routine, const Shelf& shelf, QWidget* parent = nullptr);
+    /// The routine outlives it.
+    explicit PlanStrip(const Routine& routine, QWidget* parent = nullptr);
 
   Q_SIGNALS:
     void opened();
@@ -23,7 +23,6 @@ class PlanStrip : public QWidget {
 
   private:
     const Routine& m_routine;
-    const Shelf& m_shelf;
 };
 
 /// The blocks of a plan side by side; those before `current` are done.

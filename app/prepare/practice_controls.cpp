@@ -55,20 +55,19 @@ void PracticeControls::build() {
     auto* grid = new QGridLayout(this);
     grid->setContentsMargins(0, 0, 0, 0);
     grid->setHorizontalSpacing(18);
+    grid->setVerticalSpacing(3);
     m_tempo = tempoBox(this);
     m_goal = tempoBox(this);
     m_bars = countBox(400, tr("until I stop"), this);
     m_countIn = countBox(4, tr("first stroke"), this);
-    m_click = new QComboBox(this);
-    for (const ClickPreset& preset : clickPresets()) m_click->addItem(preset.name);
-    m_tone = new QComboBox(this);
-    for (int tone = 0; tone < kClickTones; ++tone)
-        m_tone->addItem(inWords(words::nameOf(static_cast<ClickTone>(tone))));
-    m_clickLevel = new QSpinBox(this);
-    m_clickLevel->setRange(0, 100);
-    m_clickLevel->setSuffix(QStringLiteral(" %"));
+    buildClick();
     m_minutes = countBox(120, tr("no timer"), this);
-    for (QSpinBox* spin : {m_bars, m_countIn, m_clickLevel, m_minutes})
+    m_rest = new QSpinBox(this);
+    m_rest->setRange(1, 60);
+    m_rest->setSuffix(QStringLiteral(" s"));
+    m_voice = new QComboBox(this);
+    m_voice->addItems({tr("no voice"), tr("says what is next"), tr("counts in too"), tr("counts throughout")});
+    for (QSpinBox* spin : {m_bars, m_countIn, m_clickLevel, m_minutes, m_rest})
         spin->setButtonSymbols(QAbstractSpinBox::NoButtons);
     m_profile = new QComboBox(this);
     m_profile->addItems(
@@ -80,7 +79,7 @@ void PracticeControls::build() {
     m_teach = new QPushButton(this);
     m_teach->setFocusPolicy(Qt::TabFocus);
     m_teach->setAccessibleName(tr("Teach the kit"));
-    for (QComboBox* combo : {m_click, m_tone, m_profile, m_input}) {
+    for (QComboBox* combo : {m_click, m_tone, m_profile, m_input, m_voice}) {
         combo->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
         combo->setMinimumContentsLength(6);
     }
@@ -88,28 +87,37 @@ void PracticeControls::build() {
     connectAll();
 }
 
+void PracticeControls::buildClick() {
+    m_click = new QComboBox(this);
+    for (const ClickPreset& preset : clickPresets()) m_click->addItem(preset.name);
+    m_tone = new QComboBox(this);
+    for (int tone = 0; tone < kClickTones; ++tone)
+        m_tone->addItem(inWords(words::nameOf(static_cast<ClickTone>(tone))));
+    m_clickLevel = new QSpinBox(this);
+    m_clickLevel->setRange(0, 100);
+    m_clickLevel->setSuffix(QStringLiteral(" %"));
+}
+
 void PracticeControls::layOut(QGridLayout* grid) {
-    const QList<std::pair<QString, QWidget*>> fields{{tr("Tempo"), m_tempo},
-                                                     {tr("Goal"), m_goal},
-                                                     {tr("Bars a take"), m_bars},
-                                                     {tr("Count-in bars"), m_countIn},
-                                                     {tr("Click"), m_click},
-                                                     {tr("Click sound"), m_tone},
-                                                     {tr("Click level"), m_clickLevel},
-                                                     {tr("Minutes"), m_minutes},
-                                                     {tr("Asked for"), m_profile},
-                                                     {tr("Input"), m_input}};
-    for (int i = 0; i < fields.size(); ++i) {
-        const int row = 2 * (i / 4);
-        const int columns = i + 1 == fields.size() ? 3 : 1;  // the input's name may be long
-        grid->addWidget(caption(fields.at(i).first, fields.at(i).second), row, i % 4, 1, columns);
-        grid->addWidget(fields.at(i).second, row + 1, i % 4, 1, columns);
+    const QList<std::pair<QString, QWidget*>> fields{{tr("Tempo"), m_tempo},       {tr("Goal"), m_goal},
+                                                     {tr("Bars a take"), m_bars},  {tr("Count-in bars"), m_countIn},
+                                                     {tr("Minutes"), m_minutes},   {tr("Click"), m_click},
+                                                     {tr("Click sound"), m_tone},  {tr("Click level"), m_clickLevel},
+                                                     {tr("Rest"), m_rest},         {tr("Voice"), m_voice},
+                                                     {tr("Asked for"), m_profile}, {tr("Input"), m_input}};
+    constexpr int kColumns = 5;
+    int column = 0;
+    int row = 0;
+    for (const auto& [name, widget] : fields) {
+        const int wide = widget == m_profile ? 2 : (widget == m_input ? 3 : 1);  // their names may be long
+        grid->addWidget(caption(name, widget), row, column, 1, wide);
+        grid->addWidget(widget, row + 1, column, 1, wide);
+        column += wide;
+        if (column >= kColumns) column = 0, row += 2;
     }
-    grid->addWidget(m_inputNote, 6, 0, 1, 4);
-    grid->addWidget(m_teach, 7, 0, 1, 4);
-    for (int column = 0; column < 4; ++column) {
-        grid->setColumnStretch(column, 1);
-    }
+    grid->addWidget(m_inputNote, 6, 0, 1, kColumns);
+    grid->addWidget(m_teach, 7, 0, 1, kColumns);
+    for (int k = 0; k < kColumns; ++k) grid->setColumnStretch(k, 1);
 }
 
 void PracticeControls::connectAll() {
@@ -128,6 +136,10 @@ void PracticeControls::connectAll() {
             [this](int v) { changeSetting([v](PracticeSettings& s) { s.clickGain = v / 100.0; }); });
     connect(m_minutes, &QSpinBox::valueChanged, this,
             [this](int v) { changeSetting([v](PracticeSettings& s) { s.minutes = v; }); });
+    connect(m_rest, &QSpinBox::valueChanged, this,
+            [this](int v) { changeSetting([v](PracticeSettings& s) { s.restS = v; }); });
+    connect(m_voice, &QComboBox::activated, this,
+            [this](int v) { changeSetting([v](PracticeSettings& s) { s.voice = static_cast<VoiceUse>(v); }); });
     connect(m_profile, &QComboBox::activated, this, [this](int v) {
         changeSetting([v](PracticeSettings& s) {
             s.profile = v % 2 == 1 ? ProfileKind::Performance : ProfileKind::Practice;
@@ -175,7 +187,8 @@ void PracticeControls::showInput(const InputId& id) {
 }
 
 void PracticeControls::refresh() {
-    const QSignalBlocker a(m_tempo), b(m_goal), c(m_bars), d(m_countIn), e(m_clickLevel), f(m_minutes), g(m_input);
+    const QSignalBlocker a(m_tempo), b(m_goal), c(m_bars), d(m_countIn), e(m_clickLevel), f(m_minutes), g(m_input),
+        h(m_rest);
     const PracticeSettings& s = m_with.setup.settings();
     m_tempo->setValue(m_with.stand.ladder().tempoBpm);
     m_goal->setValue(m_with.stand.ladder().ladder.goalBpm);
@@ -188,6 +201,11 @@ void PracticeControls::refresh() {
     m_tone->setCurrentIndex(static_cast<int>(s.clickTone));
     m_clickLevel->setValue(qRound(100 * s.clickGain));
     m_minutes->setValue(s.minutes);
+    m_rest->setValue(qRound(s.restS));
+    m_voice->setCurrentIndex(static_cast<int>(s.voice));
+    const bool canSpeak = m_with.speaker.isThere();
+    m_voice->setEnabled(canSpeak);
+    m_voice->setToolTip(canSpeak ? QString() : tr("Install espeak-ng, and a voice says what is next."));
     m_profile->setCurrentIndex((s.profile == ProfileKind::Performance ? 1 : 0) + (s.twoLevels ? 2 : 0));
     showInput(s.input);
     m_teach->setVisible(m_with.lessons.canTeach() && !m_with.stand.isPart());

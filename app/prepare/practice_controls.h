@@ -10,6 +10,7 @@
 #include "studio/input_list.h"
 #include "studio/lessons.h"
 #include "studio/setup.h"
+#include "studio/speaker.h"
 #include "studio/stand.h"
 
 class QGridLayout;
@@ -27,6 +28,7 @@ class PracticeControls : public QWidget {
         const Lessons& lessons;
         InputList& inputs;
         const AudioInput& input;
+        const Speaker& speaker;
     };
     explicit PracticeControls(const With& with, QWidget* parent = nullptr);
     /// Shows what is set.
@@ -39,6 +41,7 @@ class PracticeControls : public QWidget {
     void listInputs();
     void showInput(const InputId& id);
     void build();
+    void buildClick();
     void layOut(QGridLayout* grid);
     void connectAll();
     void changeSetting(const std::function<void(PracticeSettings&)>& change);
@@ -52,6 +55,8 @@ class PracticeControls : public QWidget {
     QComboBox* m_tone = nullptr;
     QSpinBox* m_clickLevel = nullptr;
     QSpinBox* m_minutes = nullptr;
+    QSpinBox* m_rest = nullptr;
+    QComboBox* m_voice = nullptr;
     QComboBox* m_profile = nullptr;
     QComboBox* m_input = nullptr;
     QLabel* m_inputNote = nullptr;

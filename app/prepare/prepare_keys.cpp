@@ -40,6 +40,7 @@ QList<KeyHint> PreparePlace::keys() const {
     if (panel() == Editing) return editKeyHints().mid(0, 3) + QList{editKeyHints().last()};
     if (panel() == Sound) return soundKeys();
     if (panel() == Today) return TodayPanel::keys();
+    if (panel() == Sets) return SetsPanel::keys();
     return panel() == Stages ? stageKeys() : Place::keys();
 }
 
@@ -47,6 +48,7 @@ QList<KeySection> PreparePlace::allKeys(const QString& name) const {
     return Place::allKeys(name) + QList<KeySection>{{tr("%1, taking apart").arg(name), stageKeys()},
                                                     {tr("%1, sound check").arg(name), soundKeys()},
                                                     {tr("%1, today's plan").arg(name), TodayPanel::keys()},
+                                                    {tr("%1, sets").arg(name), SetsPanel::keys()},
                                                     {tr("%1, writing").arg(name), editKeyHints()}};
 }
 
@@ -59,6 +61,8 @@ void PreparePlace::addKeys() {
             m_sound->act();
         else if (panel() == Today)
             m_with.routine.begin();
+        else if (panel() == Sets)
+            m_setsPanel->setFocus();  // what was written is kept
         else
             Q_EMIT playWanted();
     });
@@ -73,7 +77,6 @@ void PreparePlace::addKeys() {
     addKey(Qt::Key_A, QStringLiteral("A"), tr("take apart"),
            [this] { showPanel(panel() == Stages ? Controls : Stages); });
     addKey(Qt::Key_P, QStringLiteral("P"), tr("hear it"), [this] { hear(); });
-    addHiddenKey(Qt::CTRL | Qt::Key_P, [this] { hear(); });
     addKey(Qt::Key_R, QStringLiteral("R"), tr("only these bars"), [this] {
         if (panel() == Controls) m_hear->practise();
     });
@@ -103,13 +106,28 @@ void PreparePlace::addTodayKeys() {
             if (panel() == Today) action();
         });
     };
-    inToday(Qt::Key_N, [this] { m_with.routine.skip(); });
+    addHiddenKey(Qt::Key_N, [this] {
+        if (panel() == Today) m_with.routine.skip();
+        if (panel() == Sets) m_setsPanel->add();
+    });
     inToday(Qt::Key_Plus, [this] { m_today->lengthen(1); });
     inToday(Qt::Key_Minus, [this] { m_today->lengthen(-1); });
-    inToday(Qt::Key_Delete, [this] { m_today->leaveOut(); });
+    addHiddenKey(Qt::Key_Delete, [this] {
+        if (panel() == Today) m_today->leaveOut();
+        if (panel() == Sets) m_setsPanel->remove();
+    });
+}
+
+void PreparePlace::addSetKeys() {
+    addKey(Qt::Key_S, QStringLiteral("S"), tr("sets with a day"),
+           [this] { showPanel(panel() == Sets ? Controls : Sets); });
+    addHiddenKey(Qt::Key_G, [this] {
+        if (panel() == Sets) m_setsPanel->toggleStand();
+    });
 }
 
 void PreparePlace::addFileKeys() {
+    addHiddenKey(Qt::CTRL | Qt::Key_P, [this] { hear(); });
     addKey(Qt::CTRL | Qt::Key_O, tr("Ctrl O"), tr("open a file"), [this] {
         const QString file = QFileDialog::getOpenFileName(this, tr("Open an exercise"), {}, fileKinds());
         if (!file.isEmpty()) m_with.shelf.importFile(file);
@@ -129,8 +147,8 @@ QWidget* PreparePlace::buildControls(QWidget* stand) {
     down->setContentsMargins(0, 0, 0, 0);
     m_hear = new HearBar({m_with.stand, m_with.setup, m_with.playback}, controls);
     down->addWidget(m_hear);
-    m_controls =
-        new PracticeControls({m_with.stand, m_with.setup, m_with.lessons, m_with.inputs, m_with.input}, controls);
+    m_controls = new PracticeControls(
+        {m_with.stand, m_with.setup, m_with.lessons, m_with.inputs, m_with.input, m_with.speaker}, controls);
     connect(m_controls, &PracticeControls::teachWanted, this, &PreparePlace::teach);
     down->addWidget(m_controls);
     down->addStretch();

@@ -47,6 +47,7 @@ PreparePlace::PreparePlace(const With& with, QWidget* parent)
     connect(&m_with.log, &TakeLog::changed, this, &PreparePlace::showCleanTempos);
     addKeys();
     addTodayKeys();
+    addSetKeys();
     addFileKeys();
     connect(&m_with.manuscript, &Manuscript::closed, this, [this] {
         if (panel() == Editing) showPanel(Controls);
@@ -79,7 +80,7 @@ QWidget* PreparePlace::buildList() {
     for (const auto& [name, tag] : ExerciseFilter::kinds()) kind->addItem(name, tag);
     connect(kind, &QComboBox::currentIndexChanged, this,
             [this, kind] { m_filter->setTag(kind->currentData().toString()); });
-    auto* strip = new PlanStrip(m_with.routine, m_with.shelf, side);
+    auto* strip = new PlanStrip(m_with.routine, side);
     connect(strip, &PlanStrip::opened, this, [this] { showPanel(Today); });
     layout->addWidget(strip);
     layout->addWidget(m_search);
@@ -107,8 +108,9 @@ QWidget* PreparePlace::buildStand() {
     connect(m_sound, &SoundCheckPanel::left, this, &PreparePlace::leaveSoundCheck);
     QWidget* rolling = buildControls(stand);
     m_panels = new PanelStack(stand);
-    m_today = new TodayPanel(m_with.routine, m_with.shelf, stand);
-    for (QWidget* panel : std::initializer_list<QWidget*>{rolling, m_edit, m_stages, m_sound, m_today})
+    m_today = new TodayPanel(m_with.routine, stand);
+    m_setsPanel = new SetsPanel(m_with.sets, m_with.shelf, m_with.stand, stand);
+    for (QWidget* panel : std::initializer_list<QWidget*>{rolling, m_edit, m_stages, m_sound, m_today, m_setsPanel})
         m_panels->addWidget(panel);
     layout->addWidget(m_trains);
     layout->addWidget(m_line, 4);
@@ -141,8 +143,11 @@ void PreparePlace::showPanel(Panel panel) {
         m_sound->setFocus();
     else if (panel == Today)
         m_today->setFocus();
+    else if (panel == Sets)
+        m_setsPanel->setFocus();
     else if (panel == Controls)
         m_list->setFocus();
+    if (panel == Sets) m_setsPanel->enter();
     Q_EMIT keysChanged();
 }
 

@@ -15,6 +15,7 @@
 #include "prepare/hear_bar.h"
 #include "prepare/plan_strip.h"
 #include "prepare/practice_controls.h"
+#include "prepare/sets_panel.h"
 #include "prepare/sound_check_panel.h"
 #include "prepare/stages_panel.h"
 #include "prepare/today_panel.h"
@@ -49,6 +50,8 @@ class PreparePlace : public Place {
         Playback& playback;
         const TakeLog& log;
         Routine& routine;
+        PracticeSets& sets;
+        const Speaker& speaker;
         Notices& notices;
     };
     explicit PreparePlace(const With& with, QWidget* parent = nullptr);
@@ -57,7 +60,7 @@ class PreparePlace : public Place {
     [[nodiscard]] QList<KeySection> allKeys(const QString& name) const override;
 
     /// What stands under the count line.
-    enum Panel { Controls, Editing, Stages, Sound, Today };
+    enum Panel { Controls, Editing, Stages, Sound, Today, Sets };
     void showPanel(Panel panel);
     /// Opens the exercise on the stand for writing, one of ours as an own copy.
     void startWriting();
@@ -77,6 +80,7 @@ class PreparePlace : public Place {
     [[nodiscard]] QWidget* buildControls(QWidget* stand);
     void addKeys();
     void addTodayKeys();
+    void addSetKeys();
     void addFileKeys();
     void leaveSoundCheck();
     void showExercise();
@@ -98,6 +102,7 @@ class PreparePlace : public Place {
     StagesPanel* m_stages = nullptr;
     SoundCheckPanel* m_sound = nullptr;
     TodayPanel* m_today = nullptr;
+    SetsPanel* m_setsPanel = nullptr;
     HearBar* m_hear = nullptr;
     PracticeControls* m_controls = nullptr;
     std::vector<double> m_taps;  ///< Seconds since the first.

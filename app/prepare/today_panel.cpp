@@ -65,10 +65,9 @@ class BlockDelegate : public QStyledItemDelegate {
 
 }  // namespace
 
-TodayPanel::TodayPanel(Routine& routine, const Shelf& shelf, QWidget* parent)
+TodayPanel::TodayPanel(Routine& routine, QWidget* parent)
     : QWidget(parent),
       m_routine(routine),
-      m_shelf(shelf),
       m_minutes(new QSpinBox(this)),
       m_way(new QComboBox(this)),
       m_how(new QLabel(this)),
@@ -146,10 +145,9 @@ void TodayPanel::refresh() {
     for (const PlanBlock& block : plan) longest = std::max(longest, block.minutes);
     for (std::size_t i = 0; i < plan.size(); ++i) {
         const PlanBlock& block = plan[i];
-        const Exercise* exercise = m_shelf.find(block.exerciseId);
         auto* item = new QListWidgetItem(m_blocks);
         item->setData(KindRole, inWords(words::nameOf(block.kind)));
-        item->setData(TitleRole, exercise != nullptr ? QString::fromStdString(exercise->title) : QString());
+        item->setData(TitleRole, m_routine.titleOf(block));
         item->setData(ReasonRole, inWords(words::reasonOf(block)));
         item->setData(MinutesRole, block.minutes);
         item->setData(ShareRole, static_cast<double>(block.minutes) / longest);

@@ -14,8 +14,8 @@ namespace upbeat {
 class TodayPanel : public QWidget {
     Q_OBJECT
   public:
-    /// The owners of what it shows outlive it.
-    TodayPanel(Routine& routine, const Shelf& shelf, QWidget* parent = nullptr);
+    /// The routine outlives it.
+    explicit TodayPanel(Routine& routine, QWidget* parent = nullptr);
 
     [[nodiscard]] static QList<KeyHint> keys();
     // What the keys do, with the block that is chosen.
@@ -28,7 +28,6 @@ class TodayPanel : public QWidget {
     [[nodiscard]] std::size_t chosen() const;
 
     Routine& m_routine;
-    const Shelf& m_shelf;
     QSpinBox* m_minutes;
     QComboBox* m_way;
     QLabel* m_how;

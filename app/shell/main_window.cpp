@@ -52,16 +52,17 @@ MainWindow::MainWindow(Studio& studio)
 
 void MainWindow::buildPlaces() {
     Studio& s = m_studio;
-    auto* prepare =
-        new PreparePlace({s.shelf(), s.stand(), s.manuscript(), s.takingApart(), s.lessons(), s.setup(), s.inputs(),
-                          s.input(), s.soundCheck(), s.playback(), s.log(), s.routine(), s.notices()},
-                         m_stack);
+    auto* prepare = new PreparePlace(
+        {s.shelf(), s.stand(), s.manuscript(), s.takingApart(), s.lessons(), s.setup(), s.inputs(), s.input(),
+         s.soundCheck(), s.playback(), s.log(), s.routine(), s.sets(), s.speaker(), s.notices()},
+        m_stack);
     auto* play = new PlayPlace({s.stand(), s.recorder(), s.handsFree(), s.routine(), s.nextSteps(), s.setup(),
-                                s.input(), s.review(), s.notices()},
+                                s.input(), s.review(), s.footSwitch(), s.notices()},
                                m_stack);
     auto* look = new LookPlace({s.review(), s.nextSteps(), s.playback(), s.stand(), s.setup()}, m_stack);
-    auto* climb = new ClimbPlace(
-        {s.stand(), s.review(), s.nextSteps(), s.recorder(), s.handsFree(), s.log(), s.limits()}, m_stack);
+    auto* climb = new ClimbPlace({s.stand(), s.review(), s.nextSteps(), s.recorder(), s.handsFree(), s.log(),
+                                  s.limits(), s.setup(), s.notices()},
+                                 m_stack);
     auto* log = new LogPlace({s.log(), s.review(), s.outsideRecording(), s.stand()}, m_stack);
     new DropTarget(this, [this, log](const QStringList& files) { go(Log), log->openRecordings(files); });
     m_places = {prepare, play, look, climb, log};

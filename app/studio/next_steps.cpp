@@ -50,12 +50,24 @@ void NextSteps::follow(const NextStepPtr& step) {
     if (m_with.takingApart.isOn())
         m_with.takingApart.follow(verdict);
     else if (verdict.action == Action::Isolate && verdict.span && !stand.isPart())
-        stand.isolate(*verdict.span);
+        m_with.takingApart.drill(*verdict.span);
     else if (stand.isPart() && verdict.action == Action::Up)
         stand.backToWhole();
     else
-        stand.setTempo(verdict.nextTempoBpm);
+        goTo(verdict);
     Q_EMIT changed();
+}
+
+/// Another rung; where the hardest spot comes first, it has to be clean there before the whole is played.
+void NextSteps::goTo(const Verdict& verdict) {
+    Stand& stand = m_with.stand;
+    const auto spot = m_with.review.troubleIn(stand.exercise());
+    stand.setTempo(verdict.nextTempoBpm);
+    const bool spotFirst = stand.ladder().ladder.rule == LadderRule::HardestSpotFirst && !stand.isPart();
+    if (!spotFirst || verdict.action != Action::Up || !spot) return;
+    m_with.takingApart.drillAtTempo(*spot);
+    m_with.notices.say(
+        tr("Up to %1: first the hardest spot alone, then the whole.").arg(tempoInWords(verdict.nextTempoBpm)));
 }
 
 }  // namespace upbeat

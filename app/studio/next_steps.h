@@ -40,6 +40,8 @@ class NextSteps : public QObject {
         std::optional<int> stage;
     };
 
+    void goTo(const Verdict& verdict);
+
     With m_with;
     std::optional<Before> m_before;
 };

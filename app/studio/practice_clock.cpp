@@ -4,6 +4,15 @@
 
 namespace upbeat {
 
+namespace {
+
+/// The rung that follows by minutes; the tempo itself where results lead, and at the goal.
+double rungByMinutes(const LadderState& state) {
+    return state.ladder.byMinutes ? state.ladder.above(state.tempoBpm) : state.tempoBpm;
+}
+
+}  // namespace
+
 PracticeClock::PracticeClock(const With& with, double speed) : m_with(with), m_speed(speed) {
     m_timer.setSingleShot(true);
     connect(&m_timer, &QTimer::timeout, this, [this] {
@@ -36,6 +45,9 @@ void PracticeClock::end() {
     if (parts.isOn() && parts.hasNext()) {
         m_with.notices.say(tr("%1 on this part: on to the next.").arg(minutes));
         parts.goTo(parts.stage() + 1);
+    } else if (const double next = rungByMinutes(m_with.stand.ladder()); next > m_with.stand.ladder().tempoBpm) {
+        m_with.stand.setTempo(next);
+        m_with.notices.say(tr("%1 on this rung: up to %2.").arg(minutes, tempoInWords(next)));
     } else {
         m_with.notices.say(tr("%1 on this exercise: enough for now, take a break or go on to another.").arg(minutes));
         Q_EMIT over();

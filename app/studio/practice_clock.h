@@ -8,8 +8,8 @@
 
 namespace upbeat {
 
-/// The minutes one wants to spend on an exercise, or on one part of it. They run from the first take on; a take that
-/// runs when they are over is played to its end.
+/// The minutes one wants to spend on an exercise, on one part of it, or on a rung where minutes lead up. They run from
+/// the first take on; a take that runs when they are over is played to its end.
 class PracticeClock : public QObject {
     Q_OBJECT
   public:
@@ -18,7 +18,7 @@ class PracticeClock : public QObject {
         const Setup& setup;
         const Recorder& recorder;
         TakingApart& takingApart;
-        const Stand& stand;
+        Stand& stand;
         Notices& notices;
     };
     /// `speed` above 1: as much faster as the simulated player is (tests).

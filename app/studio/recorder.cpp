@@ -4,6 +4,7 @@
 #include <algorithm>
 
 #include "studio/click_presets.h"
+#include "studio/count_voice.h"
 #include "studio/write_access.h"
 #include "upbeat/logbook/take_repository.h"
 
@@ -102,6 +103,7 @@ void Recorder::begin(std::optional<std::int64_t> struckAt) {
     TakePlan plan = planNow();
     plan.struckAt = struckAt;
     m_hasFirstStroke = struckAt.has_value();
+    plan.spoken = voiceOf(plan);
     m_playing = recordNow(plan);
     const auto name = m_with.store.begin(m_playing, startOf(m_playing));
     if (!name) return giveUp(name.error());
@@ -116,6 +118,17 @@ void Recorder::begin(std::optional<std::int64_t> struckAt) {
     }
     m_ticker.start();
     Q_EMIT started();
+}
+
+/// Within the take only where the microphone does not hear what is played: a voice is no stroke, and must not look like
+/// one.
+std::shared_ptr<const Sound> Recorder::voiceOf(const TakePlan& plan) {
+    const VoiceUse use = m_with.setup.settings().voice;
+    if (use < VoiceUse::CountIn || isLesson(plan.exercise)) return nullptr;
+    const int rate = m_with.input.sampleRate();
+    const bool throughout = use == VoiceUse::Throughout && (m_with.input.isMidi() || m_deaf == m_with.input.id());
+    return countTrack(plan, rate, throughout,
+                      [this, rate](const QString& word) { return m_with.speaker.sound(word, rate); });
 }
 
 void Recorder::tick() {
@@ -178,6 +191,8 @@ void Recorder::handOver(FinishedTake finished) {
     played.take.simulated = m_playing.simulated;
     played.take.frame.anchor = m_playing.frame.anchor;
     played.take.file = m_name + ".flac";
+    const bool isHeard = played.take.frame.clickBleed || !finished.clicks.empty();
+    m_deaf = isHeard ? std::nullopt : std::optional(m_with.input.id());
     if (played.take.openEnded) {
         Q_EMIT longPlayed(played);
         return;
@@ -194,45 +209,6 @@ void Recorder::handOver(FinishedTake finished) {
     if (m_hasFirstStroke && played.take.frame.anchor.kind == AnchorKind::None)
         played.take.frame.latencyS = m_playing.frame.latencyS;
     Q_EMIT takePlayed(played);
-}
-
-/// The machine slept, the server was started again, another program has changed the rate or the period.
-void Recorder::tellOfLostTime() {
-    if (!m_with.watch.isThere())
-        return m_with.notices.complain(
-            tr("The input was unplugged in the middle of the take: what came after it is not measured. When it is "
-               "plugged in again, it goes on."));
-    m_with.notices.complain(
-        tr("The sound device lost its time in the middle of the take: what came after it is not measured. It happens "
-           "when the machine sleeps, or another program changes how the device runs."));
-}
-
-/// Silence is not playing: an unplugged or muted microphone has missed no strokes.
-void Recorder::dropSilence() {
-    throwAway(m_name);
-    Q_EMIT brokeOff();
-    m_with.notices.complain(m_with.input.isMidi()
-                                ? tr("No note came from %1: nothing was kept. Is it switched on, and its cable in?")
-                                      .arg(m_with.input.name())
-                                : tr("Nothing was heard from %1: nothing was kept. Is the microphone plugged in, "
-                                     "switched on and turned up?")
-                                      .arg(m_with.input.name()));
-}
-
-void Recorder::tell(AnchorNews news) {
-    switch (news) {
-        case AnchorNews::Nothing:
-        case AnchorNews::Confirmed:
-            return;
-        case AnchorNews::Moved:
-            return m_with.notices.say(
-                tr("The round trip is another one than was measured: this take goes by the click "
-                   "that was heard in it. Measure the round trip again in Prepare."));
-        case AnchorNews::Jumped:
-            return m_with.notices.complain(
-                tr("The sound device slipped in the middle of the take: what came after it "
-                   "is not measured. Close other sound programs if it happens again."));
-    }
 }
 
 void Recorder::throwAway(const std::string& name) {

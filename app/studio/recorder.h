@@ -4,13 +4,14 @@
 #include <QTimer>
 #include <functional>
 
-#include "studio/limit_book.h"
 #include "studio/calibrations.h"
 #include "studio/input_watch.h"
+#include "studio/limit_book.h"
 #include "studio/pad_kits.h"
 #include "studio/playback.h"
 #include "studio/played_take.h"
 #include "studio/setup.h"
+#include "studio/speaker.h"
 #include "studio/stand.h"
 #include "studio/stroke_start.h"
 #include "upbeat/logbook/take_store.h"
@@ -36,6 +37,7 @@ class Recorder : public QObject {
         const LimitBook& limits;
         const Stand& stand;
         Playback& playback;
+        Speaker& speaker;
         const DataFolder& folder;
         const TakeStore& store;
         Worker& worker;
@@ -77,6 +79,7 @@ class Recorder : public QObject {
 
   private:
     [[nodiscard]] TakePlan planNow() const;
+    [[nodiscard]] std::shared_ptr<const Sound> voiceOf(const TakePlan& plan);
     [[nodiscard]] TakeRecord recordNow(const TakePlan& plan) const;
     void begin(std::optional<std::int64_t> struckAt);
     bool stopWaiting();
@@ -97,7 +100,8 @@ class Recorder : public QObject {
     QTimer m_ticker;
     std::string m_name;
     bool m_hasFirstStroke = false;
-    TakeRecord m_playing;  // of the take that runs: what was decided before it
+    std::optional<InputId> m_deaf;  // the input whose last take did not hear the click
+    TakeRecord m_playing;           // of the take that runs: what was decided before it
 };
 
 }  // namespace upbeat

@@ -81,16 +81,35 @@ void Routine::plan(const std::string& exerciseId, bool isIn) {
     refresh();
 }
 
+const Exercise* Routine::find(const std::string& id) const {
+    if (const Exercise* exercise = m_with.shelf.find(id)) return exercise;
+    const auto drill = m_drills.find(id);
+    return drill != m_drills.end() && drill->second ? &*drill->second : nullptr;
+}
+
+/// Spots and bars that were practised by themselves; stages belong to their method.
+const Exercise* Routine::findOrLoad(const std::string& id) {
+    if (m_with.shelf.find(id) == nullptr && !m_drills.contains(id)) {
+        auto drill = m_with.log.playedLast(id);
+        const bool isSpot = drill && drill->origin && m_with.shelf.find(drill->origin->whole) != nullptr &&
+                            (std::holds_alternative<Span>(drill->origin->part) ||
+                             std::holds_alternative<BarRange>(drill->origin->part));
+        m_drills[id] = isSpot ? std::move(drill) : std::nullopt;
+    }
+    return find(id);
+}
+
 /// What was played of late, and what was put in; without anything the page on the stand.
-std::vector<ExerciseInWork> Routine::inWork() const {
+std::vector<ExerciseInWork> Routine::inWork() {
     const QDate today = QDate::currentDate();
-    const auto find = [this](const std::string& id) { return m_with.shelf.find(id); };
-    std::vector<ExerciseInWork> all = m_with.log.inWork(find, today);
+    std::vector<ExerciseInWork> all =
+        m_with.log.inWork([this](const std::string& id) { return findOrLoad(id); }, today);
     const auto wanted = [this](const std::string& id) { return m_with.setup.recall(wantedName(id)); };
     all.erase(std::remove_if(all.begin(), all.end(),
                              [&](const ExerciseInWork& work) {
                                  const int wish = wanted(work.exerciseId);
-                                 return wish == kOut || (wish != kIn && work.days.back().daysAgo > kForgottenDays);
+                                 const bool isLongAgo = work.days.empty() || work.days.back().daysAgo > kForgottenDays;
+                                 return wish == kOut || (wish != kIn && !work.wantedInDays && isLongAgo);
                              }),
               all.end());
     const auto isThere = [&all](const std::string& id) {
@@ -117,7 +136,7 @@ double Routine::leftS() const {
 }
 
 QString Routine::titleOf(const PlanBlock& block) const {
-    const Exercise* exercise = m_with.shelf.find(block.exerciseId);
+    const Exercise* exercise = find(block.exerciseId);
     return exercise != nullptr ? QString::fromStdString(exercise->title) : QString();
 }
 
@@ -138,10 +157,14 @@ void Routine::begin() {
 void Routine::enter(std::size_t index) {
     m_current = index;
     const PlanBlock& block = m_plan[index];
-    m_with.stand.choose(block.exerciseId);
+    if (m_with.shelf.find(block.exerciseId) != nullptr)
+        m_with.stand.choose(block.exerciseId);
+    else if (const Exercise* drill = find(block.exerciseId))
+        m_with.stand.put(*drill);
     m_fromBpm = m_with.stand.ladder().tempoBpm;
     m_tempoBefore = isEasy(block) ? std::optional(m_fromBpm) : std::nullopt;
     if (block.tempoBpm) m_with.stand.setTempo(std::max(*block.tempoBpm, m_with.stand.ladder().ladder.startBpm));
+    if (block.method) m_with.takingApart.begin(*block.method);
     m_leftMs = static_cast<int>(block.minutes * kMsPerMinute / m_speed);
     m_isUp = false;
     if (index > 0)
@@ -155,8 +178,8 @@ void Routine::enter(std::size_t index) {
 /// What was slow for a while stands where it stood; what became of the others is told in the end.
 void Routine::leave() {
     m_timer.stop();
-    m_with.stand.backToWhole();
     const PlanBlock& block = m_plan[current()];
+    if (m_with.stand.exercise().id != block.exerciseId) m_with.stand.backToWhole();
     if (m_with.stand.exercise().id != block.exerciseId) return;
     if (m_tempoBefore) m_with.stand.setTempo(*m_tempoBefore);
     const double now = m_with.stand.ladder().tempoBpm;

@@ -2,6 +2,7 @@
 
 #include <QObject>
 #include <QTimer>
+#include <map>
 #include <optional>
 #include <vector>
 
@@ -21,6 +22,7 @@ class Routine : public QObject {
         const Shelf& shelf;
         const TakeLog& log;
         Stand& stand;
+        TakingApart& takingApart;
         Setup& setup;
         Recorder& recorder;
         HandsFree& handsFree;
@@ -44,6 +46,9 @@ class Routine : public QObject {
     [[nodiscard]] bool isPlanned(const std::string& exerciseId) const;
     void plan(const std::string& exerciseId, bool isIn);
 
+    /// What a block is of.
+    [[nodiscard]] QString titleOf(const PlanBlock& block) const;
+
     [[nodiscard]] bool isOn() const { return m_current.has_value(); }
     /// The block that is on, from 0; the first one while none is.
     [[nodiscard]] std::size_t current() const { return m_current.value_or(0); }
@@ -64,8 +69,11 @@ class Routine : public QObject {
     void changed();
 
   private:
-    [[nodiscard]] std::vector<ExerciseInWork> inWork() const;
-    [[nodiscard]] QString titleOf(const PlanBlock& block) const;
+    [[nodiscard]] std::vector<ExerciseInWork> inWork();
+    /// Of the shelf, or a drill of one of those; null where there is none.
+    [[nodiscard]] const Exercise* find(const std::string& id) const;
+    /// Looks for the drill in the log, once.
+    const Exercise* findOrLoad(const std::string& id);
     void enter(std::size_t block);
     void leave();
     void pause();
@@ -73,7 +81,8 @@ class Routine : public QObject {
     With m_with;
     double m_speed;
     bool m_isStale = true;
-    std::vector<ExerciseInWork> m_work;  // of which the plan was made
+    std::vector<ExerciseInWork> m_work;                       // of which the plan was made
+    std::map<std::string, std::optional<Exercise>> m_drills;  // that were looked for
     std::vector<PlanBlock> m_plan;
     std::optional<std::size_t> m_current;
     QTimer m_timer;

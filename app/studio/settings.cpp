@@ -24,6 +24,7 @@ PracticeSettings readSettings(QSettings& store) {
     s.clickGain = std::clamp(value("clickGain", d.clickGain).toDouble(), 0.0, 1.0);
     s.barsPerTake = std::clamp(value("barsPerTake", d.barsPerTake).toInt(), 0, 400);
     s.restS = std::clamp(value("restS", d.restS).toDouble(), 1.0, 60.0);
+    s.voice = static_cast<VoiceUse>(std::clamp(value("voice", 0).toInt(), 0, kVoiceUses - 1));
     s.inputChosen = value("inputChosen", store.contains(QStringLiteral("input"))).toBool();
     s.input = inputFromText(value("input", {}).toString().toStdString());
     s.profile = profileFromName(value("profile", {}).toString().toStdString()).value_or(d.profile);
@@ -48,6 +49,7 @@ void writeSettings(QSettings& store, const PracticeSettings& s) {
     put("clickGain", s.clickGain);
     put("barsPerTake", s.barsPerTake);
     put("restS", s.restS);
+    put("voice", static_cast<int>(s.voice));
     put("input", QString::fromStdString(toText(s.input)));
     put("inputChosen", s.inputChosen);
     put("profile", QString::fromUtf8(toName(s.profile).data()));

@@ -23,15 +23,20 @@ struct ClickChoice {
     friend bool operator==(const ClickChoice&, const ClickChoice&) = default;
 };
 
+/// What a voice says, where there is one.
+enum class VoiceUse { Silent, Verdicts, CountIn, Throughout };
+inline constexpr int kVoiceUses = 4;
+
 /// What the user has set, beyond exercises and ladders. Kept under XDG_CONFIG_HOME.
 struct PracticeSettings {
     int countInBars = 1;
     ClickChoice click;
     ClickTone clickTone = ClickTone::Sine;
     double clickGain = 0.5;
-    int minutes = 0;      ///< For one exercise, or for one part of a method; 0: no timer.
-    int barsPerTake = 8;  ///< 0: until it is stopped.
-    double restS = 4;     ///< Hands-free: rest between takes.
+    int minutes = 0;                    ///< For one exercise, or for one part of a method; 0: no timer.
+    int barsPerTake = 8;                ///< 0: until it is stopped.
+    double restS = 4;                   ///< Hands-free: rest between takes.
+    VoiceUse voice = VoiceUse::Silent;  ///< Verdicts; with them the beats of the count-in; of the whole take.
     InputId input;
     bool inputChosen = false;  ///< By the player; before that the sound check is offered.
     ProfileKind profile = ProfileKind::Practice;

@@ -91,6 +91,16 @@ void Stand::setCleanNeeded(int takes) {
     saveLadder();
 }
 
+void Stand::setRule(LadderRule rule) {
+    m_ladder.ladder.rule = rule;
+    saveLadder();
+}
+
+void Stand::setByMinutes(bool byMinutes) {
+    m_ladder.ladder.byMinutes = byMinutes;
+    saveLadder();
+}
+
 void Stand::isolate(const Span& span) {
     if (!isFixed() && !isPart()) put(titled(drillFor(m_exercise, span), m_exercise));
 }

@@ -35,6 +35,10 @@ class Stand : public QObject {
     void setGoal(double bpm);
     /// Takes on a rung before the next one, 1 to kMostCleanNeeded.
     void setCleanNeeded(int takes);
+    /// The rule by which one rung follows another.
+    void setRule(LadderRule rule);
+    /// Minutes lead up, or results.
+    void setByMinutes(bool byMinutes);
     /// The logbook has changed under it.
     void readLadderAgain();
 

@@ -2,10 +2,12 @@
 
 #include <memory>
 
+#include "studio/foot_switch.h"
 #include "studio/hands_free.h"
 #include "studio/input_list.h"
 #include "studio/manuscript.h"
 #include "studio/outside_recording.h"
+#include "studio/practice_sets.h"
 #include "studio/routine.h"
 #include "studio/sound_check.h"
 #include "studio/take_keeper.h"
@@ -59,6 +61,9 @@ class Studio {
     [[nodiscard]] TakeKeeper& keeper() { return m_keeper; }
     [[nodiscard]] Review& review() { return m_review; }
     [[nodiscard]] OutsideRecording& outsideRecording() { return m_outside; }
+    [[nodiscard]] PracticeSets& sets() { return m_sets; }
+    [[nodiscard]] FootSwitch& footSwitch() { return m_footSwitch; }
+    [[nodiscard]] Speaker& speaker() { return m_speaker; }
     [[nodiscard]] NextSteps& nextSteps() { return m_nextSteps; }
     [[nodiscard]] TakeLog& log() { return m_log; }
 
@@ -71,6 +76,7 @@ class Studio {
   private:
     Studio(StudioOptions options, DataFolder folder, std::unique_ptr<Logbook> logbook);
     void connectOwners();
+    void tellOfAccess();
 
     Notices m_notices;
     DataFolder m_folder;
@@ -86,6 +92,7 @@ class Studio {
     InputList m_inputs;
     TakeLog m_log;
     Playback m_playback;
+    Speaker m_speaker;
     Shelf m_shelf;
     Stand m_stand;
     Manuscript m_manuscript;
@@ -96,7 +103,10 @@ class Studio {
     TakingApart m_takingApart;
     NextSteps m_nextSteps;
     PracticeClock m_clock;
+    VerdictVoice m_verdictVoice;
     HandsFree m_handsFree;
+    PracticeSets m_sets;
+    FootSwitch m_footSwitch;
     Routine m_routine;
     SoundCheck m_soundCheck;
     TakeKeeper m_keeper;

@@ -1,5 +1,9 @@
 #include "studio/take_log.h"
 
+#include <algorithm>
+
+#include "upbeat/logbook/exercise_repository.h"
+
 namespace upbeat {
 
 std::vector<TakeSummary> TakeLog::takes(const std::string& exerciseId) const {
@@ -30,12 +34,26 @@ std::vector<ExerciseInWork> TakeLog::inWork(const FindExercise& find, const QDat
     return orNothing(exercisesInWork(m_logbook, find, today.toString(Qt::ISODate).toStdString()));
 }
 
+std::optional<Exercise> TakeLog::playedLast(const std::string& exerciseId) const {
+    return orNothing(ExerciseRepository(m_logbook).newest(exerciseId));
+}
+
 void TakeLog::setNote(qint64 id, const QString& note) {
     if (!m_mayWrite) return m_notices.say(tr("This folder is only open for reading: nothing can be kept in it."));
     if (const auto done = TakeRepository(m_logbook).setNote(id, note.toStdString()); !done)
         m_notices.complain(done.error());
     else
         Q_EMIT changed();
+}
+
+std::vector<PastTake> pastTakes(const std::vector<TakeSummary>& newestFirst, const QDate& today) {
+    std::vector<PastTake> all;
+    for (auto take = newestFirst.rbegin(); take != newestFirst.rend(); ++take) {
+        const double clean = take->clean ? 1 : (take->missedGate.empty() ? 0.5 : 0);
+        const auto daysAgo = std::max<qint64>(0, take->startedAt.date().daysTo(today));
+        if (!take->simulated) all.push_back({take->tempoBpm, static_cast<int>(daysAgo), clean});
+    }
+    return all;
 }
 
 }  // namespace upbeat

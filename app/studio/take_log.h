@@ -8,6 +8,7 @@
 #include "studio/notices.h"
 #include "upbeat/logbook/practice_past.h"
 #include "upbeat/logbook/take_repository.h"
+#include "upbeat/season/ceiling.h"
 
 namespace upbeat {
 
@@ -31,6 +32,8 @@ class TakeLog : public QObject {
     [[nodiscard]] std::vector<FigureOfTake> figures(const std::string& exerciseId, const std::string& figure) const;
     /// What was played of every exercise day by day, for the plan.
     [[nodiscard]] std::vector<ExerciseInWork> inWork(const FindExercise& find, const QDate& today) const;
+    /// As it was played last; none where it never was.
+    [[nodiscard]] std::optional<Exercise> playedLast(const std::string& exerciseId) const;
     void setNote(qint64 id, const QString& note);
     /// Takes have come in from elsewhere.
     void tellChanged() { Q_EMIT changed(); }
@@ -50,5 +53,8 @@ class TakeLog : public QObject {
     bool m_mayWrite;
     Notices& m_notices;
 };
+
+/// As the ceiling looks at them: oldest first, those of the simulated player left out. `newestFirst`: of one exercise.
+[[nodiscard]] std::vector<PastTake> pastTakes(const std::vector<TakeSummary>& newestFirst, const QDate& today);
 
 }  // namespace upbeat

@@ -32,7 +32,25 @@ TakingApart::TakingApart(const With& with) : m_with(with) {
 void TakingApart::begin(Method method, std::optional<Method> inner) {
     if (m_with.stand.isFixed()) return;
     m_with.stand.backToWhole();
-    auto stages = stagesFor(m_with.stand.exercise(), method, inner);
+    m_isDrill = false;
+    start(method, inner, stagesFor(m_with.stand.exercise(), method, inner));
+}
+
+void TakingApart::drill(const Span& span) {
+    if (m_with.stand.isFixed()) return;
+    m_with.stand.backToWhole();
+    m_isDrill = true;
+    start(Method::IsolateSpan, std::nullopt, stagesOf(m_with.stand.exercise(), Method::IsolateSpan, span));
+}
+
+void TakingApart::drillAtTempo(const Span& span) {
+    drill(span);
+    const auto first = std::find_if(m_stages.begin(), m_stages.end(),
+                                    [](const PracticeStage& stage) { return stage.tempoFactor >= 1; });
+    if (m_isDrill && first != m_stages.end()) goTo(static_cast<int>(first - m_stages.begin()));
+}
+
+void TakingApart::start(Method method, std::optional<Method> inner, std::vector<PracticeStage> stages) {
     if (stages.size() < 2) return m_with.notices.say(tr("This way has nothing to take apart here."));
     m_method = method;
     m_inner = inner;
@@ -72,12 +90,19 @@ void TakingApart::leaveStalled() {
                            .arg(inWords(words::nameOf(*other))));
 }
 
+void TakingApart::finish(const QString& sentence) {
+    m_with.setup.forget(nameOfWay(m_with.stand.whole().id, m_method, m_inner));
+    m_with.stand.backToWhole();
+    m_with.notices.say(sentence);
+}
+
 void TakingApart::follow(const Verdict& verdict) {
     const int next = stageAfter(m_stage, static_cast<int>(m_stages.size()), verdict.action, verdict.goalReached);
-    if (next >= static_cast<int>(m_stages.size())) {
-        m_with.setup.forget(nameOfWay(m_with.stand.whole().id, m_method, m_inner));
-        m_with.stand.backToWhole();
-        m_with.notices.say(tr("Every part is clean: back to the whole."));
+    const int count = static_cast<int>(m_stages.size());
+    if (next >= count) {
+        finish(tr("Every part is clean: back to the whole."));
+    } else if (m_isDrill && next + 1 == count) {  // the whole is where it came from
+        finish(tr("The spot is clean: back into the whole."));
     } else if (next != m_stage) {
         goTo(next);
     } else if (m_stage == 0 && verdict.action == Action::Back) {

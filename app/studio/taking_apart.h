@@ -33,6 +33,10 @@ class TakingApart : public QObject {
     [[nodiscard]] std::optional<Method> inner() const { return m_inner; }
 
     void begin(Method method, std::optional<Method> inner = std::nullopt);
+    /// A trouble spot, by a verdict: from half speed with a bar of rest to its bar, then back to the whole.
+    void drill(const Span& span);
+    /// The hardest spot first: the same, at once at the tempo of the ladder.
+    void drillAtTempo(const Span& span);
     void goTo(int stage);
     /// On or back, as a verdict on the stage asks for.
     void follow(const Verdict& verdict);
@@ -45,11 +49,14 @@ class TakingApart : public QObject {
     [[nodiscard]] int reached(Method method, std::optional<Method> inner) const;
 
   private:
+    void start(Method method, std::optional<Method> inner, std::vector<PracticeStage> stages);
+    void finish(const QString& sentence);
     void leaveStalled();
 
     With m_with;
     std::vector<PracticeStage> m_stages;
     int m_stage = 0;
+    bool m_isDrill = false;
     Method m_method = Method::SlowWhole;
     std::optional<Method> m_inner;
     LadderState m_wholeLadder;

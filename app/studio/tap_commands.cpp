@@ -5,7 +5,7 @@ namespace upbeat {
 namespace {
 
 const QString kTaps = QStringLiteral("taps");
-constexpr int kToneMs = 1000;  // the verdict's tone, and the room after it
+constexpr double kRoomS = 0.45;
 
 }  // namespace
 
@@ -16,9 +16,9 @@ TapCommands::TapCommands(AudioInput& input, Setup& setup) : m_setup(setup), m_ea
     connect(&m_ear, &Ear::heard, this, &TapCommands::look);
 }
 
-void TapCommands::listen() {
+void TapCommands::listen(double afterS) {
     m_isLearning = false;
-    m_toneEnds.start(kToneMs);
+    m_toneEnds.start(static_cast<int>((afterS + kRoomS) * 1000));
 }
 
 void TapCommands::learn() {

@@ -17,8 +17,8 @@ class TapCommands : public QObject {
     /// Both outlive it.
     TapCommands(AudioInput& input, Setup& setup);
 
-    /// From the end of the verdict's tone on.
-    void listen();
+    /// From so many seconds on, when what the program says is over, and the room is silent again.
+    void listen(double afterS);
     void stop();
     /// Learns how the player taps: three groups of three, once.
     void learn();

@@ -24,10 +24,16 @@ void AudioEngine::process(std::span<const float> in, std::span<float> out, const
 
 void AudioEngine::note(const StruckNote& note) noexcept {
     constexpr float kHardest = 127;
+    m_lastSwitch.store(note.key + 1);
     m_peak.store(std::max(m_peak.load(std::memory_order_relaxed), static_cast<float>(note.velocity) / kHardest));
     if (RecordingRun* run = m_active.load(std::memory_order_acquire)) run->note(note);
     if (PreRoll* preRoll = m_activePreRoll.load(std::memory_order_acquire)) preRoll->push(note);
     if (InputTap* tap = m_activeTap.load(std::memory_order_acquire)) (void)tap->notes.push(std::span(&note, 1));
+}
+
+void AudioEngine::switched(int controller) noexcept {
+    constexpr int kFirstController = 129;
+    m_lastSwitch.store(kFirstController + controller);
 }
 
 void AudioEngine::playInto(std::span<float> out, Playback& playback) noexcept {

@@ -95,8 +95,9 @@ struct JackStream::Impl {
         for (jack_nframes_t i = 0; i < count; ++i) {
             jack_midi_event_t event;
             if (jack->midiEventGet(&event, events, i) != 0) continue;
-            const auto note = reader.read(std::span(event.buffer, event.size), position + event.time);
-            if (note) process->note(*note);
+            const std::span bytes(event.buffer, event.size);
+            if (const auto note = reader.read(bytes, position + event.time)) process->note(*note);
+            if (const auto controller = switchedOn(bytes)) process->switched(*controller);
         }
     }
 };

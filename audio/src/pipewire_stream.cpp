@@ -187,6 +187,7 @@ void PipeWireStream::Impl::passNotes(std::int64_t position) noexcept {
                 const std::span bytes(static_cast<const std::uint8_t*>(SPA_POD_BODY(&control->value)),
                                       SPA_POD_BODY_SIZE(&control->value));
                 if (const auto note = reader.read(bytes, position + control->offset)) process->note(*note);
+                if (const auto controller = switchedOn(bytes)) process->switched(*controller);
             }
         }
     }

@@ -62,6 +62,7 @@ void RecordingRun::process(std::span<const float> in, std::span<float> out, cons
             {before, placed.gap,
              cycle.late ? std::clamp<std::int64_t>(totalFrames() - before - placed.gap, 0, frames - placed.skip) : 0});
     playClicks(out, placed.from);
+    speak(out, placed.from);
     handOver(in.subspan(static_cast<std::size_t>(placed.skip)), placed.from + placed.skip);
     m_passed.store(m_clock.expected(), std::memory_order_release);
     if (m_clock.expected() >= totalFrames() || wasStopped()) m_finished.store(true, std::memory_order_release);
@@ -82,6 +83,14 @@ void RecordingRun::handOver(std::span<const float> in, std::int64_t from) noexce
     if (m_samples.push(in.first(count))) return;
     // The writer has been stalled for seconds: the samples are lost, and that is recorded like a gap of the device.
     report({from, static_cast<std::int64_t>(count), 0});
+}
+
+void RecordingRun::speak(std::span<float> out, std::int64_t from) const noexcept {
+    if (!m_plan.spoken || from < 0) return;
+    const std::vector<float>& voice = m_plan.spoken->samples;
+    const auto to = std::min(from + std::ssize(out), std::ssize(voice));
+    for (std::int64_t i = from; i < to; ++i)
+        out[static_cast<std::size_t>(i - from)] += voice[static_cast<std::size_t>(i)];
 }
 
 void RecordingRun::playClicks(std::span<float> out, std::int64_t from) noexcept {

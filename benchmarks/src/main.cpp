@@ -24,6 +24,7 @@
 #include "room_sounds.h"
 #include "routines.h"
 #include "score.h"
+#include "season_speed.h"
 #include "seasons.h"
 #include "simulated_sets.h"
 #include "speed.h"
@@ -159,6 +160,7 @@ int run(int argc, char** argv) {
         const std::vector<std::pair<std::string, std::function<Table()>>> all{
             {"window", [] { return windowTable(); }},
             {"logbook", [] { return logbookTable(); }},
+            {"season-open", [] { return seasonOpenTable(); }},
             {"speed", [] { return speedTable(); }},
             {"bleed", [] { return bleedTable(); }},
             {"round-trip", [] { return roundTripTable(); }},

@@ -20,13 +20,14 @@ struct Options {
     std::string json;
 };
 
-constexpr std::array<const char*, kPlanWays> kWays{"balanced", "line", "climb", "turn", "feet"};
+constexpr std::array<const char*, kPlanWays> kWays{"balanced", "line", "climb", "grow", "turn", "feet"};
 
 nlohmann::json entry(const PlanBlock& block) {
     return {{"kind", toName(block.kind)},
             {"exercise", block.exerciseId},
             {"minutes", block.minutes},
             {"tempo_bpm", block.tempoBpm ? nlohmann::json(*block.tempoBpm) : nlohmann::json(nullptr)},
+            {"method", block.method ? nlohmann::json(toName(*block.method)) : nlohmann::json(nullptr)},
             {"reason", words::reasonOf(block).said()}};
 }
 
@@ -67,7 +68,7 @@ void addPlan(CLI::App& app, std::function<Exit()>& chosen) {
     CLI::App* command = app.add_subcommand("plan", "Say what to practise today, from the log");
     command->add_option("--minutes", options->minutes, "How many there are, 1 to 240")->required();
     command->add_option("--data", options->data, "Folder with the logbook; else the player's own");
-    command->add_option("--way", options->way, "balanced, line, climb, turn or feet");
+    command->add_option("--way", options->way, "balanced, line, climb, grow, turn or feet");
     command->add_option("--json", options->json, "Write the plan there; - is standard output");
     command->callback([options, &chosen] {
         chosen = [options] {

@@ -40,8 +40,10 @@ ClickPlan clickFrom(const JsonReader& reader, const Exercise& exercise) {
 }
 
 Ladder ladderFrom(const JsonReader& reader) {
-    return {reader.number("start", 60), reader.number("goal", 100), reader.number("step", 4),
-            reader.integer("clean_needed", 3), reader.flag("stage", false)};
+    return {reader.number("start", 60),  reader.number("goal", 100),
+            reader.number("step", 4),    reader.integer("clean_needed", 3),
+            reader.flag("stage", false), ladderRuleFromName(reader.text("rule", "step")).value_or(LadderRule::Step),
+            reader.number("percent", 5), reader.flag("by_minutes", false)};
 }
 
 nlohmann::json jsonOf(const ClickPlan& click) {
@@ -146,11 +148,10 @@ std::string toJson(const TakeRecord& take) {
     };
     if (!take.profile.own.empty()) json["limits"] = nlohmann::json::parse(toJson(take.profile.own));
     if (const auto& ladder = take.ladder)
-        json["ladder"] = {{"start", ladder->startBpm},
-                          {"goal", ladder->goalBpm},
-                          {"step", ladder->stepBpm},
-                          {"clean_needed", ladder->cleanNeeded},
-                          {"stage", ladder->stage}};
+        json["ladder"] = {{"start", ladder->startBpm},      {"goal", ladder->goalBpm},
+                          {"step", ladder->stepBpm},        {"clean_needed", ladder->cleanNeeded},
+                          {"stage", ladder->stage},         {"rule", toName(ladder->rule)},
+                          {"percent", ladder->stepPercent}, {"by_minutes", ladder->byMinutes}};
     return json.dump(1, ' ', false, nlohmann::json::error_handler_t::replace) + "\n";
 }
 

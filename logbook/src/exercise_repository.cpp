@@ -32,6 +32,17 @@ Result<Exercise> ExerciseRepository::version(qint64 versionId) const {
     return exerciseFromJson(found->value(0).toString().toStdString(), m_logbook.file().string());
 }
 
+Result<std::optional<Exercise>> ExerciseRepository::newest(const std::string& exerciseId) const {
+    auto found =
+        runQuery(m_logbook, "SELECT json FROM exercise_version WHERE exercise_id = ? ORDER BY version DESC LIMIT 1",
+                 {toQt(exerciseId)});
+    if (!found) return tl::unexpected(found.error());
+    if (!found->next()) return std::optional<Exercise>();
+    auto exercise = exerciseFromJson(found->value(0).toString().toStdString(), m_logbook.file().string());
+    if (!exercise) return tl::unexpected(exercise.error());
+    return std::optional(*std::move(exercise));
+}
+
 Result<std::vector<Exercise>> ExerciseRepository::newest() const {
     auto rows = runQuery(m_logbook, "SELECT json, MAX(version) FROM exercise_version GROUP BY exercise_id");
     if (!rows) return tl::unexpected(rows.error());

@@ -14,13 +14,19 @@ namespace upbeat {
 
 Result<std::optional<LadderState>> LadderRepository::find(const std::string& exerciseId) const {
     auto row = runQuery(
-        m_logbook, "SELECT start_bpm, goal_bpm, step_bpm, clean_needed, tempo_bpm FROM ladder WHERE exercise_id = ?",
+        m_logbook,
+        "SELECT start_bpm, goal_bpm, step_bpm, clean_needed, tempo_bpm, rule, step_percent, by_minutes FROM ladder "
+        "WHERE exercise_id = ?",
         {toQt(exerciseId)});
     if (!row) return tl::unexpected(row.error());
     if (!row->next()) return std::optional<LadderState>();
-    const LadderState state{
+    LadderState state{
         {row->value(0).toDouble(), row->value(1).toDouble(), row->value(2).toDouble(), row->value(3).toInt()},
         row->value(4).toDouble()};
+    // A rule of a newer program is a step.
+    state.ladder.rule = ladderRuleFromName(row->value(5).toString().toStdString()).value_or(LadderRule::Step);
+    state.ladder.stepPercent = std::clamp(row->value(6).toDouble(), 1.0, kLargestStepPercent);
+    state.ladder.byMinutes = row->value(7).toBool();
     const auto inRange = [](double bpm) { return bpm >= kSlowestTempo && bpm <= kFastestTempo; };
     const Ladder& ladder = state.ladder;
     if (!inRange(ladder.startBpm) || !inRange(ladder.goalBpm) || !inRange(state.tempoBpm) ||
@@ -33,11 +39,10 @@ Result<std::optional<LadderState>> LadderRepository::find(const std::string& exe
 Result<void> LadderRepository::save(const std::string& exerciseId, const LadderState& s) {
     auto done = runQuery(
         m_logbook,
-        "INSERT INTO ladder (exercise_id, start_bpm, goal_bpm, step_bpm, clean_needed, tempo_bpm) VALUES (?, ?, ?, ?, "
-        "?, ?) "
-        "ON CONFLICT (exercise_id) DO UPDATE SET start_bpm = excluded.start_bpm, goal_bpm = excluded.goal_bpm, "
-        "step_bpm = excluded.step_bpm, clean_needed = excluded.clean_needed, tempo_bpm = excluded.tempo_bpm",
-        {toQt(exerciseId), s.ladder.startBpm, s.ladder.goalBpm, s.ladder.stepBpm, s.ladder.cleanNeeded, s.tempoBpm});
+        "INSERT OR REPLACE INTO ladder (exercise_id, start_bpm, goal_bpm, step_bpm, clean_needed, tempo_bpm, rule, "
+        "step_percent, by_minutes) VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?)",
+        {toQt(exerciseId), s.ladder.startBpm, s.ladder.goalBpm, s.ladder.stepBpm, s.ladder.cleanNeeded, s.tempoBpm,
+         toQt(std::string(toName(s.ladder.rule))), s.ladder.stepPercent, s.ladder.byMinutes});
     if (!done) return tl::unexpected(done.error());
     return {};
 }

@@ -188,10 +188,23 @@ const Migration kOwnLimits{
     "ALTER TABLE gate ADD COLUMN own_limit INTEGER NOT NULL DEFAULT 0",
 };
 
-const std::array<const Migration*, 9>& migrations() {
-    static const std::array<const Migration*, 9> all{&kFirst,         &kVoices,          &kFaintHits,
-                                                     &kDayOfTheTake,  &kVerdictOfTheDay, &kAnchor,
-                                                     &kForeignSounds, &kPooledVerdict,   &kOwnLimits};
+// How a ladder leads on, and what somebody wants to have by a day.
+const Migration kRulesAndSets{
+    "ALTER TABLE ladder ADD COLUMN rule TEXT NOT NULL DEFAULT 'step'",
+    "ALTER TABLE ladder ADD COLUMN step_percent REAL NOT NULL DEFAULT 5",
+    "ALTER TABLE ladder ADD COLUMN by_minutes INTEGER NOT NULL DEFAULT 0",
+    "ALTER TABLE take ADD COLUMN ladder_rule TEXT NOT NULL DEFAULT 'step'",
+    "ALTER TABLE take ADD COLUMN ladder_percent REAL NOT NULL DEFAULT 5",
+    "ALTER TABLE take ADD COLUMN ladder_by_minutes INTEGER NOT NULL DEFAULT 0",
+    "CREATE TABLE exercise_set (id INTEGER PRIMARY KEY, name TEXT NOT NULL, wanted_on TEXT NOT NULL)",
+    R"(CREATE TABLE exercise_in_set (set_id INTEGER NOT NULL REFERENCES exercise_set(id) ON DELETE CASCADE,
+         exercise_id TEXT NOT NULL, PRIMARY KEY (set_id, exercise_id)) WITHOUT ROWID)",
+};
+
+const std::array<const Migration*, 10>& migrations() {
+    static const std::array<const Migration*, 10> all{
+        &kFirst,  &kVoices,        &kFaintHits,     &kDayOfTheTake, &kVerdictOfTheDay,
+        &kAnchor, &kForeignSounds, &kPooledVerdict, &kOwnLimits,    &kRulesAndSets};
     return all;
 }
 

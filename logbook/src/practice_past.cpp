@@ -12,6 +12,7 @@
 #include "upbeat/logbook/data_folder.h"
 #include "upbeat/logbook/ladder_repository.h"
 #include "upbeat/logbook/logbook.h"
+#include "upbeat/logbook/set_repository.h"
 #include "upbeat/music/library.h"
 
 namespace upbeat {
@@ -38,6 +39,39 @@ std::map<std::string, Exercise> ownExercises(const std::filesystem::path& folder
     return own;
 }
 
+/// What is in a set is in work, also where nothing of it was played; of several sets the next day counts. What is long
+/// past wants nothing any more.
+void addSets(std::vector<ExerciseInWork>& all, const std::vector<ExerciseSet>& sets, const FindExercise& find,
+             const QDate& today) {
+    for (const ExerciseSet& set : sets) {
+        const QDate day = QDate::fromString(toQt(set.wantedOn), Qt::ISODate);
+        const auto days = static_cast<int>(today.daysTo(day));
+        if (!day.isValid() || days < 0) continue;
+        for (const std::string& id : set.exerciseIds) {
+            auto found =
+                std::find_if(all.begin(), all.end(), [&id](const ExerciseInWork& w) { return w.exerciseId == id; });
+            if (found == all.end()) {
+                const Exercise* exercise = find(id);
+                if (exercise == nullptr) continue;
+                found = all.insert(all.end(), notPlayedYet(*exercise));
+            }
+            found->wantedInDays = std::min(found->wantedInDays.value_or(days), days);
+        }
+    }
+}
+
+Result<void> addLadders(std::vector<ExerciseInWork>& all, const Logbook& logbook) {
+    for (ExerciseInWork& work : all) {
+        const auto ladder = LadderRepository(logbook).find(work.exerciseId);
+        if (!ladder) return tl::unexpected(ladder.error());
+        if (!*ladder) continue;
+        work.startBpm = (*ladder)->ladder.startBpm;
+        work.goalBpm = (*ladder)->ladder.goalBpm;
+        work.stepBpm = (*ladder)->ladder.stepBpm;
+    }
+    return {};
+}
+
 }  // namespace
 
 ExerciseInWork notPlayedYet(const Exercise& exercise) {
@@ -47,6 +81,7 @@ ExerciseInWork notPlayedYet(const Exercise& exercise) {
     work.goalBpm = exercise.tempo.goal;
     work.stepBpm = exercise.tempo.step;
     work.tags = exercise.tags;
+    work.isDrill = exercise.origin.has_value();
     const auto plays = [&exercise](auto isIt) {
         return std::any_of(exercise.strokes.begin(), exercise.strokes.end(),
                            [&](const Stroke& stroke) { return isIt(stroke.limb); });
@@ -87,14 +122,10 @@ Result<std::vector<ExerciseInWork>> exercisesInWork(const Logbook& logbook, cons
         addTake(work.days.back(), rows->value(2).toDouble(), rows->value(3).toBool());
         work.holds = gateFromName(rows->value(4).toString().toStdString());
     }
-    for (ExerciseInWork& work : all) {
-        const auto ladder = LadderRepository(logbook).find(work.exerciseId);
-        if (!ladder) return tl::unexpected(ladder.error());
-        if (!*ladder) continue;
-        work.startBpm = (*ladder)->ladder.startBpm;
-        work.goalBpm = (*ladder)->ladder.goalBpm;
-        work.stepBpm = (*ladder)->ladder.stepBpm;
-    }
+    const auto sets = SetRepository(logbook).all();
+    if (!sets) return tl::unexpected(sets.error());
+    addSets(all, *sets, find, now);
+    if (auto done = addLadders(all, logbook); !done) return tl::unexpected(done.error());
     return all;
 }
 

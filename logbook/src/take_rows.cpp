@@ -11,8 +11,10 @@ namespace {
 
 std::optional<Ladder> ladderFrom(const Row& row) {
     if (row.at("ladder_start").isNull()) return std::nullopt;
-    return Ladder{row.number("ladder_start"), row.number("ladder_goal"), row.number("ladder_step"),
-                  row.whole("ladder_clean_needed"), row.flag("ladder_stage")};
+    return Ladder{row.number("ladder_start"),   row.number("ladder_goal"),
+                  row.number("ladder_step"),    row.whole("ladder_clean_needed"),
+                  row.flag("ladder_stage"),     ladderRuleFromName(row.text("ladder_rule")).value_or(LadderRule::Step),
+                  row.number("ladder_percent"), row.flag("ladder_by_minutes")};
 }
 
 }  // namespace
@@ -81,7 +83,10 @@ std::vector<Cell> cellsOf(const TakeRecord& take) {
                                    {"ladder_goal", ladder->goalBpm},
                                    {"ladder_step", ladder->stepBpm},
                                    {"ladder_clean_needed", ladder->cleanNeeded},
-                                   {"ladder_stage", ladder->stage}});
+                                   {"ladder_stage", ladder->stage},
+                                   {"ladder_rule", toQt(std::string(toName(ladder->rule)))},
+                                   {"ladder_percent", ladder->stepPercent},
+                                   {"ladder_by_minutes", ladder->byMinutes}});
     return cells;
 }
 

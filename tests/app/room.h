@@ -16,16 +16,19 @@ inline Character soloist() {
 }
 
 /// A studio that keeps everything in `dir` and whose simulated player plays forty times as fast as a person.
-inline std::unique_ptr<Studio> studioIn(const QTemporaryDir& dir, const Character& character) {
+inline std::unique_ptr<Studio> studioIn(const QTemporaryDir& dir, const CharacterOf& characterOf) {
     StudioOptions options;
     options.dataFolder = dir.path().toStdString();
     options.settingsFile = dir.filePath(QStringLiteral("settings.ini"));
-    options.characterOf = [character](const Exercise&, double) { return character; };
+    options.characterOf = characterOf;
     options.simulatedSpeed = 40;
     options.simulatedCounts = true;
     auto opened = Studio::open(options);
     if (!opened) qFatal("%s", opened.error().sentence().c_str());
     return std::move(*opened);
+}
+inline std::unique_ptr<Studio> studioIn(const QTemporaryDir& dir, const Character& character) {
+    return studioIn(dir, [character](const Exercise&, double) { return character; });
 }
 
 /// A studio in a folder of its own.

@@ -46,6 +46,31 @@ class TestToday : public QObject {
             QCOMPARE(block.exerciseId, desk.studio->stand().exercise().id);
     }
 
+    void aDrillOfASpotIsKnownToThePlanAndPutOnTheStand() {
+        const Planned desk(faulty());
+        desk.studio->stand().isolate(Span{1, Beats(2), Beats(3)});
+        const std::string drill = desk.onStand();
+        QVERIFY(desk.studio->stand().isPart());
+        desk.playOne();
+        desk.studio->stand().backToWhole();
+        desk.routine().refresh();
+        QVERIFY(desk.routine().isPlanned(drill));
+        PlanBlock due;
+        due.exerciseId = drill;
+        QVERIFY(desk.routine().titleOf(due).contains(QLatin1String("Paradiddle")));
+    }
+
+    void growingAtTempoBeginsTheMethod() {
+        const Planned desk;
+        desk.routine().setWay(PlanWay::GrowAtTempo);
+        desk.routine().setMinutes(4);  // no loose beginning
+        QCOMPARE(desk.routine().plan().size(), std::size_t{1});
+        desk.routine().begin();
+        QVERIFY(desk.studio->takingApart().isOn());
+        QCOMPARE(desk.studio->takingApart().method(), Method::Grow);
+        desk.routine().stop();
+    }
+
     void itIsOneKeyAway() {
         const Planned desk;
         QVERIFY(!desk.blocks()->isVisible());

@@ -107,13 +107,17 @@ class TestPipeWire : public QObject {
         Recording recording;
         recording.leadS = plan.click.firstBeat().value();
         const KnownTake known = play(plan.exercise, 120, 4, character, 61, recording);
-        const PipeWireRoom room({0.1F, known.rendered.sound.samples});
-        AudioEngine engine;
-        PipeWireStream stream(kCapture);
-        QTRY_VERIFY_WITH_TIMEOUT(stream.start(engine).has_value(), 30000);
-        const auto take = recorded(engine, stream, plan);
-        QVERIFY(take.has_value());
-        const auto errors = errorsMs(*take, plan, known);
+        // How much of a take is damaged is a matter of the machine: until one is whole enough.
+        std::vector<double> errors;
+        for (int attempt = 0; attempt < 8 && errors.size() < 20; ++attempt) {
+            const PipeWireRoom room({0.1F, known.rendered.sound.samples});
+            AudioEngine engine;
+            PipeWireStream stream(kCapture);
+            QTRY_VERIFY_WITH_TIMEOUT(stream.start(engine).has_value(), 30000);
+            const auto take = recorded(engine, stream, plan);
+            QVERIFY(take.has_value());
+            errors = errorsMs(*take, plan, known);
+        }
         QVERIFY2(errors.size() >= 20, qPrintable(QString::number(errors.size())));
         // The truth counts from the first click, the take from its start.
         const double loopMs = median(errors) - TakePlan::kLeadS * 1e3;

@@ -101,6 +101,17 @@ class TestAlign : public QObject {
         QCOMPARE(m.hits[static_cast<std::size_t>(m.extra.front())].timeS, extra.timeS);
     }
 
+    void theStrokeThatEndsItIsNotOneTooMany() {
+        const KnownTake take = played("singles-sixteenths", 100, 2, machine());
+        for (const double lateS : {-0.04, 0.0, 0.05}) {
+            auto hits = perfectHits(take);
+            Hit closing = hits.back();
+            closing.timeS = hits.front().timeS + 2 * 4 * 0.6 + lateS;  // the bar line behind two bars
+            hits.push_back(closing);
+            QCOMPARE(matched(take, hits).extra.size(), std::size_t{0});
+        }
+    }
+
     void aWeakHitCountsOnlyWhereAStrokeIsWritten() {
         const KnownTake take = played("singles-sixteenths", 100, 2, machine());
         auto hits = perfectHits(take);

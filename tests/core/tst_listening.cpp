@@ -126,6 +126,17 @@ class TestListening : public QObject {
         QVERIFY(!listener.hearsClick());
     }
 
+    // Who goes on for a beat or two when the click of the end should be heard alone does not make it forgotten.
+    void whoPlaysOnBehindTheEndUnteachesNothing() {
+        const KnownTake take = withBleed(-30);
+        std::vector<ClickMark> marks = marksOf(take);
+        const double endS = take.rendered.sound.durationS() - 3;  // strokes everywhere
+        for (ClickMark& mark : marks) mark.quiet = mark.quiet || mark.timeS > endS;
+        TakeListener listener(48000, marks);
+        listener.push(take.rendered.sound.view());
+        QVERIFY(listener.hearsClick());
+    }
+
     void withoutMarksNothingChanges() {
         std::vector<float> sound{0.5F, -0.25F, std::numeric_limits<float>::quiet_NaN(), 0.125F};
         const auto before = sound;

@@ -129,7 +129,10 @@ class TestMethods : public QObject {
             stagesOf(*builtInExercise("paradiddle-accents"), Method::IsolateSpan, {1, Beats(2), Beats(3)});
         QCOMPARE(stages[0].exercise.bars, 2);
         QVERIFY(endsWith(stages[0].exercise, "| . >LRLL >R . | . . . . |"));
-        QVERIFY(endsWith(stages[1].exercise, "| . >LRLL >R . |"));
+        QCOMPARE(stages[0].tempoFactor, 0.5);
+        QCOMPARE(stages[1].exercise.strokes, stages[0].exercise.strokes);
+        QCOMPARE(stages[1].tempoFactor, 1.0);
+        QVERIFY(endsWith(stages[2].exercise, "| . >LRLL >R . |"));
         QCOMPARE(whats(stages).back(), QStringLiteral("as written"));
     }
 

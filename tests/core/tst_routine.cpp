@@ -190,6 +190,25 @@ class TestRoutine : public QObject {
         QVERIFY(std::holds_alternative<NotCleanYet>(plan[1].why));
         QCOMPARE(plan[0].exerciseId, std::string("new"));
     }
+    void aDrillComesBackWhenItIsDueAndOnlyThen() {
+        auto all = twelve();
+        all[0].isDrill = true;  // the weakest
+        all[0].days.back().daysAgo = 0;
+        const auto has = [](const std::vector<PlanBlock>& plan) {
+            return std::any_of(plan.begin(), plan.end(), [](const PlanBlock& b) { return b.exerciseId == "0"; });
+        };
+        for (int way = 0; way < kPlanWays; ++way) QVERIFY(!has(planFor(all, {45, static_cast<PlanWay>(way), 3})));
+        all[0].days.back().daysAgo = 20;
+        QVERIFY(blockOf(planFor(all, {45, PlanWay::Balanced, 3}), BlockKind::Due) != nullptr);
+        QVERIFY(has(planFor(all, {45, PlanWay::Balanced, 3})));
+        QVERIFY(!has(planFor(all, {45, PlanWay::MinutesALine, 3})));
+    }
+    void growingAtTempoTakesOneThingApart() {
+        const auto plan = planFor(twelve(), {20, PlanWay::GrowAtTempo, 3});
+        QCOMPARE(plan.size(), std::size_t{2});
+        QVERIFY(!plan[0].method && plan[1].method == Method::Grow);
+        QCOMPARE(plan[0].exerciseId, plan[1].exerciseId);
+    }
     void handsInTheWeekAndFeetOnSaturday() {
         auto all = twelve();
         for (std::size_t i = 0; i < all.size(); ++i) all[i].usesFeet = i % 2 == 0;
@@ -223,9 +242,10 @@ class TestRoutine : public QObject {
         QTest::addColumn<QString>("said");
         QTest::addColumn<QString>("expected");
         const auto row = [](const WhyThis& why, const char* expected) {
-            QTest::newRow(expected) << QString::fromStdString(
-                                           words::reasonOf({BlockKind::Due, "x", 4, std::nullopt, why}).said())
-                                    << QString::fromLatin1(expected);
+            QTest::newRow(expected)
+                << QString::fromStdString(
+                       words::reasonOf({BlockKind::Due, "x", 4, std::nullopt, std::nullopt, why}).said())
+                << QString::fromLatin1(expected);
         };
         row(Easy{64}, "easy at 64: loose, even, no hurry");
         row(FarFromGoal{84.2, 120, GateKind::TapGhostGap}, "now at 84 of 120; missed last: Ghosts below taps");

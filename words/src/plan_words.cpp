@@ -25,6 +25,8 @@ constexpr std::array<WayTexts, kPlanWays> kWays{{
                  "easy.")},
     {UPBEAT_TEXT("So many minutes a line"), UPBEAT_TEXT("Four minutes each, what was left lying longest first.")},
     {UPBEAT_TEXT("Slow and climb"), UPBEAT_TEXT("One thing: slowly first, then up its ladder.")},
+    {UPBEAT_TEXT("Grow at tempo"),
+     UPBEAT_TEXT("One thing: loosely first, then at its tempo from the first notes on, a little more each time.")},
     {UPBEAT_TEXT("Singles and doubles in turn"), UPBEAT_TEXT("A page of singles, a page of doubles, and so on.")},
     {UPBEAT_TEXT("Hands in the week, feet on Saturday"),
      UPBEAT_TEXT("Balanced, with pages for the hands; on Saturday those with feet.")},

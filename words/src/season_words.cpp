@@ -6,6 +6,8 @@
 #include <array>
 #include <cmath>
 
+#include "upbeat/words/words.h"
+
 namespace upbeat::words {
 
 namespace {
@@ -55,6 +57,46 @@ Text sentenceOf(const Ceiling& ceiling) {
                           bpm(at.high));
     return Text::with(UPBEAT_TEXT("Clean nine times in ten up to %1; half the time at %2 (%3 to %4)."),
                       bpm(*ceiling.easyBpm), bpm(at.value), bpm(at.low), bpm(at.high));
+}
+
+Text sentenceOf(const Tiring& tiring) {
+    const auto number = [](double value) { return fmt::format("{:.1f}", std::abs(value)); };
+    const Figure& more = tiring.spreadPercent;
+    const auto percent = [](double value) { return fmt::format("{:.0f}", value); };
+    const Figure& changed = tiring.isSofter ? tiring.levelDb : tiring.laterMs;
+    const char* text = tiring.isSofter
+                           ? UPBEAT_TEXT(
+                                 "Over %1 takes at this tempo your strokes grew %2 % (%3 to %4) more uneven and "
+                                 "%5 dB (%6 to %7) softer.")
+                           : UPBEAT_TEXT(
+                                 "Over %1 takes at this tempo your strokes grew %2 % (%3 to %4) more uneven and "
+                                 "came %5 ms (%6 to %7) later.");
+    const double low = std::min(std::abs(changed.low), std::abs(changed.high));
+    const double high = std::max(std::abs(changed.low), std::abs(changed.high));
+    return Text::with(text, tiring.takes, percent(more.value), percent(more.low), percent(more.high),
+                      number(changed.value), number(low), number(high));
+}
+
+Text sentenceOf(const Holding& holding) {
+    const Text name = nameOf(holding.takes.front().kind);
+    const auto takes = static_cast<int>(holding.takes.size());
+    switch (holding.trend) {
+        case Holding::Trend::Better:
+            return Text::with(UPBEAT_TEXT("Holds the rung: %1, missed in %2 of %3 takes; it is getting better."), name,
+                              holding.missed, takes);
+        case Holding::Trend::Worse:
+            return Text::with(UPBEAT_TEXT("Holds the rung: %1, missed in %2 of %3 takes; it is getting worse."), name,
+                              holding.missed, takes);
+        case Holding::Trend::NotSure:
+            break;
+    }
+    return Text::with(UPBEAT_TEXT("Holds the rung: %1, missed in %2 of %3 takes."), name, holding.missed, takes);
+}
+
+Text nearerGoalOf(double goalBpm, double nearerBpm) {
+    return Text::with(
+        UPBEAT_TEXT("%1 is hardly reached in three months as it goes; %2 can be had in one. N takes it as the goal."),
+        bpm(goalBpm), bpm(nearerBpm));
 }
 
 }  // namespace upbeat::words

@@ -35,6 +35,9 @@ class ReasonWords {
         if (m_verdict.goalReached)
             return Text::with(UPBEAT_TEXT("%1 at your goal, and all that is asked is met. Keep it, or set a new goal."),
                               all);
+        if (m_verdict.action == Action::Back)
+            return Text::with(UPBEAT_TEXT("%1 at %2, and all that is asked is met: two up, one back."), all,
+                              tempo(m_verdict.tempoBpm));
         if (m_verdict.action != Action::Up)
             return joined(
                 Text::with(UPBEAT_TEXT("All that is asked is met; %1 are the least."), m_verdict.cleanNeeded));

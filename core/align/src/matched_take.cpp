@@ -159,9 +159,9 @@ Matching matched(const Exercise& exercise, const TakeFrame& frame, const HeardTa
 /// Whether a hit that no stroke of the page explains is one that nobody wrote.
 bool isExtra(const Matching& m, std::size_t j) {
     const double timeS = m.sounding[j].timeS;
-    return m.found.eventOfHit[j] == kNone && !belongsToUnison(m.events, m.found, m.sounding, j) &&
-           !isInBreak(m.breaks, timeS) && !isImprovised(m.exercise, m.frame.tempoBpm, timeS) &&
-           !isBounce(m.exercise, m.page, m.events, timeS);
+    return m.found.eventOfHit[j] == kNone && !isClosingStroke(m.exercise, m.frame, timeS) &&
+           !belongsToUnison(m.events, m.found, m.sounding, j) && !isInBreak(m.breaks, timeS) &&
+           !isImprovised(m.exercise, m.frame.tempoBpm, timeS) && !isBounce(m.exercise, m.page, m.events, timeS);
 }
 
 /// Enters what sounded and is no stroke, once for each sound: a syllable begins several times.

@@ -60,6 +60,12 @@ bool onAClick(const TakeFrame& frame, double timeS, double nearS) {
     return frame.clickBleed && std::abs(std::remainder(timeS, beat)) < nearS;
 }
 
+bool isClosingStroke(const Exercise& e, const TakeFrame& frame, double timeS) {
+    constexpr double kNearBeats = 0.1;
+    const Bpm tempo(frame.tempoBpm);
+    return std::abs(timeS - barStartS(e, tempo, frame.bars)) < kNearBeats * beatDuration(tempo).value();
+}
+
 bool isImprovised(const Exercise& e, double tempoBpm, double timeS) {
     const Bpm tempo(tempoBpm);
     const double quarter = quarterS(e.meter, tempo);

@@ -12,6 +12,8 @@ namespace upbeat {
 /// The strokes of the bars that were played, are not damaged and not left to the player.
 [[nodiscard]] std::vector<WrittenStroke> pageOf(const Exercise& e, const TakeFrame& frame, int passes);
 [[nodiscard]] bool onAClick(const TakeFrame& frame, double timeS, double nearS);
+/// Nearly everybody ends on the bar line behind the last bar, where the click still plays.
+[[nodiscard]] bool isClosingStroke(const Exercise& e, const TakeFrame& frame, double timeS);
 /// Whether a time on the page's clock lies in a free span of some pass.
 [[nodiscard]] bool isImprovised(const Exercise& e, double tempoBpm, double timeS);
 /// Whether a hit nobody wrote is a bounce of a closed roll: the last stroke before it is one.

@@ -44,7 +44,7 @@ Standing* bestOf(std::vector<Standing>& all, Better better) {
 }
 
 double asWeakest(const Standing& s) {
-    return s.isThere() ? 0 : s.worth;
+    return s.isThere() || s.exercise->isDrill ? 0 : s.worth;
 }
 double asDue(const Standing& s) {
     return s.isDue() ? 1.0 - s.memory->dueInDays : 0;
@@ -58,11 +58,11 @@ double asContext(const Standing& s) {
     const bool used = std::any_of(tags.begin(), tags.end(), [](const std::string& tag) {
         return tag == "groove" || tag == "fill" || tag == "context";
     });
-    return used ? 1.0 + (s.memory ? s.memory->daysAgo : 0) : 0;
+    return used && !s.exercise->isDrill ? 1.0 + (s.memory ? s.memory->daysAgo : 0) : 0;
 }
 /// What is known well and was not touched for long.
 double asEasy(const Standing& s) {
-    return s.memory ? s.share * (1 + s.memory->daysAgo) : 0;
+    return s.memory && !s.exercise->isDrill ? s.share * (1 + s.memory->daysAgo) : 0;
 }
 
 class Planner {
@@ -116,8 +116,9 @@ class Planner {
     void addEasy(std::vector<PlanBlock>& plan, BlockKind kind, int minutes) {
         Standing* easy = bestOf(m_all, asEasy);
         if (easy == nullptr && !m_all.empty())
-            easy = &*std::max_element(m_all.begin(), m_all.end(),
-                                      [](const Standing& a, const Standing& b) { return a.share < b.share; });
+            easy = &*std::max_element(m_all.begin(), m_all.end(), [](const Standing& a, const Standing& b) {
+                return std::pair(!a.exercise->isDrill, a.share) < std::pair(!b.exercise->isDrill, b.share);
+            });
         if (easy == nullptr) return;
         easy->taken = true;
         plan.push_back(blockFor(*easy, kind, minutes));
@@ -155,7 +156,7 @@ std::vector<Standing> standingsOf(const std::vector<ExerciseInWork>& all) {
 
 PlanBlock blockFor(const Standing& s, BlockKind kind, int minutes) {
     const ExerciseInWork& e = *s.exercise;
-    PlanBlock block{kind, e.exerciseId, minutes, std::nullopt, ItsTurn{}};
+    PlanBlock block{kind, e.exerciseId, minutes, std::nullopt, std::nullopt, ItsTurn{}};
     switch (kind) {
         case BlockKind::WarmUp:
         case BlockKind::CoolDown:
@@ -204,7 +205,7 @@ std::vector<PlanBlock> swapped(std::vector<PlanBlock> plan, std::size_t block, c
     for (const Standing& s : standings) {
         const bool has = std::any_of(plan.begin(), plan.end(),
                                      [&s](const PlanBlock& b) { return b.exerciseId == s.exercise->exerciseId; });
-        if (has) continue;
+        if (has || (s.exercise->isDrill && (isEasy || !s.isDue()))) continue;
         const BlockKind kind = isEasy ? now.kind : (s.isDue() ? BlockKind::Due : BlockKind::Weakest);
         now = blockFor(s, kind, now.minutes);
         break;

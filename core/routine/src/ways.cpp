@@ -36,8 +36,23 @@ std::vector<PlanBlock> minutesEach(const std::vector<Standing>& all, int minutes
     return plan;
 }
 
-std::vector<PlanBlock> slowAndClimb(std::vector<Standing> all, int minutes) {
+void mostWorthFirst(std::vector<Standing>& all) {
     std::stable_sort(all.begin(), all.end(), [](const Standing& a, const Standing& b) { return a.worth > b.worth; });
+}
+
+std::vector<PlanBlock> growAtTempo(std::vector<Standing> all, int minutes) {
+    mostWorthFirst(all);
+    if (all.empty()) return {};
+    const int loose = minutes / 5;
+    std::vector<PlanBlock> plan;
+    if (loose > 0) plan.push_back(blockFor(all.front(), BlockKind::WarmUp, loose));
+    plan.push_back(blockFor(all.front(), BlockKind::Weakest, minutes - loose));
+    plan.back().method = Method::Grow;
+    return plan;
+}
+
+std::vector<PlanBlock> slowAndClimb(std::vector<Standing> all, int minutes) {
+    mostWorthFirst(all);
     if (all.empty()) return {};
     const int slow = std::max(1, minutes * 2 / 5);
     std::vector<PlanBlock> plan{blockFor(all.front(), BlockKind::WarmUp, slow)};
@@ -74,7 +89,9 @@ std::vector<Standing> ofTheDay(const std::vector<Standing>& all, int weekday) {
 
 std::vector<PlanBlock> planFor(const std::vector<ExerciseInWork>& all, const PlanWish& wish) {
     const int minutes = std::clamp(wish.minutes, 1, kLongestPlan);
-    const std::vector<Standing> standings = standingsOf(all);
+    std::vector<Standing> standings = standingsOf(all);
+    if (wish.way != PlanWay::Balanced && wish.way != PlanWay::HandsThenFeet)
+        std::erase_if(standings, [](const Standing& s) { return s.exercise->isDrill; });
     switch (wish.way) {
         case PlanWay::Balanced:
             return balancedPlan(standings, minutes);
@@ -82,6 +99,8 @@ std::vector<PlanBlock> planFor(const std::vector<ExerciseInWork>& all, const Pla
             return minutesEach(longestAgoFirst(standings), minutes);
         case PlanWay::SlowAndClimb:
             return slowAndClimb(standings, minutes);
+        case PlanWay::GrowAtTempo:
+            return growAtTempo(standings, minutes);
         case PlanWay::InTurn:
             return inTurn(standings, minutes);
         case PlanWay::HandsThenFeet:

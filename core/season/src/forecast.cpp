@@ -94,4 +94,14 @@ std::optional<Forecast> forecastOf(const std::vector<PastTake>& takes, double go
     return forecast;
 }
 
+std::optional<double> nearerGoal(const Ladder& ladder, double tempoBpm, const Forecast& forecast) {
+    constexpr int kNearDays = 90;
+    if (forecast.likely && *forecast.likely <= kNearDays) return std::nullopt;
+    std::optional<double> nearer;
+    for (const double rung : ladder.rungs())
+        if (rung > tempoBpm + kSameTempo && rung < ladder.goalBpm - kSameTempo && rung <= forecast.inAMonthBpm)
+            nearer = rung;
+    return nearer;
+}
+
 }  // namespace upbeat

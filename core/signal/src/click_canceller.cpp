@@ -64,6 +64,7 @@ void ClickCanceller::process(std::span<float> block) {
     for (float& sample : block) {
         if (m_next < m_marks.size() && m_position >= sampleOf(m_marks[m_next])) {
             m_beforeMark = m_before;
+            m_isCountIn = m_isCountIn && m_marks[m_next].quiet;
             ++m_next;
         }
         const auto raw = static_cast<double>(sample);
@@ -76,15 +77,15 @@ void ClickCanceller::process(std::span<float> block) {
                 const auto at = static_cast<std::size_t>(since);
                 m_window[at] = sample;
                 sample -= wave.mean[at];
-                if (since + 1 == m_length && (mark.quiet || isUndisturbed(wave))) learn(wave);
+                if (since + 1 == m_length && (m_isCountIn || isUndisturbed(wave))) learn(wave);
             }
         }
         ++m_position;
     }
 }
 
-/// While somebody plays only a click that is known already and has nothing beside it may teach: what it leaves is no
-/// more than what was there before it.
+/// Behind the count-in, also where nobody should play any more, only a click that is known already and has nothing
+/// beside it may teach: what it leaves is no more than what was there before it.
 bool ClickCanceller::isUndisturbed(const Wave& wave) const {
     constexpr int kEnough = 16;
     if (wave.heard == 0 || wave.heard >= kEnough || energyOf(wave.mean) <= 0) return false;

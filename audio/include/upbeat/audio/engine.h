@@ -19,6 +19,7 @@ class AudioEngine : public AudioProcess {
   public:
     void process(std::span<const float> in, std::span<float> out, const Cycle& cycle) noexcept override;
     void note(const StruckNote& note) noexcept override;
+    void switched(int controller) noexcept override;
 
     // Control thread.
     void startRun(std::shared_ptr<RecordingRun> run);
@@ -44,6 +45,9 @@ class AudioEngine : public AudioProcess {
 
     /// Loudest input sample, or hardest note, since the last call, 0 to 1: the level meter between takes.
     [[nodiscard]] float newPeak() { return m_peak.exchange(0.0F); }
+    /// What a MIDI instrument did last since the last call: a note from 1 (its key and one), a controller that was
+    /// switched on from 129; 0 for nothing.
+    [[nodiscard]] int newSwitch() { return m_lastSwitch.exchange(0); }
     [[nodiscard]] std::int64_t cycles() const { return m_cycles.load(); }
 
   private:
@@ -74,6 +78,7 @@ class AudioEngine : public AudioProcess {
     std::atomic<PreRoll*> m_activePreRoll{nullptr};
     std::atomic<std::int64_t> m_cycles{0};
     std::atomic<float> m_peak{0.0F};
+    std::atomic<int> m_lastSwitch{0};
 
     mutable std::mutex m_control;  // never taken on the audio thread
     std::shared_ptr<RecordingRun> m_run;

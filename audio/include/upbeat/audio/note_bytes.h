@@ -8,6 +8,10 @@
 
 namespace upbeat {
 
+/// The controller that a message switches on, as a foot switch does: a value of 64 or more; nothing for any other
+/// message, and for the pedal of the hi-hat (controller 4), which is played.
+[[nodiscard]] std::optional<int> switchedOn(std::span<const std::uint8_t> message) noexcept;
+
 /// Reads the messages of a MIDI instrument in their order. Audio thread.
 class NoteReader {
   public:

@@ -64,6 +64,7 @@ class RecordingRun {
 
   private:
     void playClicks(std::span<float> out, std::int64_t from) noexcept;
+    void speak(std::span<float> out, std::int64_t from) const noexcept;
     void handOver(std::span<const float> in, std::int64_t from) noexcept;
     void report(const LostFrames& lost) noexcept { (void)m_losses.push(std::span(&lost, 1)); }
 

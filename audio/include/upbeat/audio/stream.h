@@ -36,6 +36,8 @@ class AudioProcess {
     virtual void process(std::span<const float> in, std::span<float> out, const Cycle& cycle) noexcept = 0;
     /// A note that was struck on a MIDI instrument at a frame of the stream; follows the `process` of its cycle.
     virtual void note(const StruckNote& /*note*/) noexcept {}
+    /// A controller of a MIDI instrument was switched on: 0 to 127.
+    virtual void switched(int /*controller*/) noexcept {}
 };
 
 /// How a running stream is.

@@ -1,10 +1,12 @@
 #pragma once
 
 #include <filesystem>
+#include <memory>
 
 #include "upbeat/music/click_plan.h"
 #include "upbeat/music/page.h"
 #include "upbeat/take/take_record.h"
+#include "upbeat/units/sound.h"
 #include "upbeat/voices/pad_kit.h"
 
 namespace upbeat {
@@ -14,10 +16,11 @@ struct TakePlan {
     Exercise exercise;
     ClickPlan click;
     int bars = 8;
-    bool openEnded = false;     ///< Until it is stopped; `bars` are the most there can be. No hits are kept.
-    double latencyS = 0;        ///< Calibrated round trip, taken off every onset.
-    double longestLoopS = 0.1;  ///< The click is looked for so long after it was played.
-    double clickGain = 0.5;     ///< Peak of a click, 0 to 1.
+    bool openEnded = false;               ///< Until it is stopped; `bars` are the most there can be. No hits are kept.
+    double latencyS = 0;                  ///< Calibrated round trip, taken off every onset.
+    double longestLoopS = 0.1;            ///< The click is looked for so long after it was played.
+    double clickGain = 0.5;               ///< Peak of a click, 0 to 1.
+    std::shared_ptr<const Sound> spoken;  ///< A voice beside the click, from the start of the take; null for none.
     /// Where beat 1 was struck already, a position of the stream: the take reaches back to it, has no count-in, and its
     /// click joins on the second beat.
     std::optional<std::int64_t> struckAt;

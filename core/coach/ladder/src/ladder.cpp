@@ -3,9 +3,13 @@
 #include <algorithm>
 #include <cmath>
 
+#include "upbeat/units/name_table.h"
+
 namespace upbeat {
 
 namespace {
+
+constexpr NameTable<kLadderRules> kRules{"step", "percent", "two-up-one-back", "bisect", "hardest-spot-first"};
 
 double excess(const Gate& gate) {
     const double value = std::max(gate.measured.value, 0.01);
@@ -14,8 +18,25 @@ double excess(const Gate& gate) {
 
 }  // namespace
 
+std::string_view toName(LadderRule rule) {
+    return nameIn(kRules, rule);
+}
+
+std::optional<LadderRule> ladderRuleFromName(std::string_view name) {
+    return valueNamed<LadderRule>(kRules, name);
+}
+
 std::vector<double> Ladder::rungs() const {
     std::vector<double> tempos;
+    if (rule == LadderRule::Percent) {
+        const double factor = 1 + std::clamp(stepPercent, 1.0, kLargestStepPercent) / 100;
+        for (double bpm = startBpm; bpm < goalBpm - kSameTempo;) {
+            tempos.push_back(bpm);
+            bpm = std::max(bpm + 1, std::round(bpm * factor));
+        }
+        tempos.push_back(goalBpm);
+        return tempos;
+    }
     const double step = std::max(stepBpm, kSmallestTempoStep);  // a ladder may come from a damaged file
     for (int i = 0; startBpm + i * step < goalBpm - kSameTempo; ++i) tempos.push_back(startBpm + i * step);
     tempos.push_back(goalBpm);

@@ -34,35 +34,41 @@ std::optional<int> onePlace(const Gate& gate, const std::vector<Finding>& findin
     return findings.front().stroke;
 }
 
-Verdict clean(const Ladder& ladder, Verdict v) {
+Verdict clean(const Ladder& ladder, const std::vector<RungTake>& history, Verdict v) {
     v.reason = TakesWereClean{};
     if (v.cleanInARow < v.cleanNeeded) return v;
     v.takesToGo.reset();
     v.goalReached = !ladder.stage && v.tempoBpm >= ladder.goalBpm - kSameTempo;
-    if (v.goalReached) return v;
-    v.action = Action::Up;
-    if (!ladder.stage) v.nextTempoBpm = ladder.above(v.tempoBpm);
+    if (v.goalReached || (ladder.byMinutes && !ladder.stage)) return v;
+    if (!ladder.stage) v.nextTempoBpm = rungAfterClean(ladder, v.tempoBpm, history);
+    v.action = v.nextTempoBpm < v.tempoBpm ? Action::Back : Action::Up;
     return v;
 }
 
-Verdict stepBack(const Ladder& ladder, Verdict v) {
+Verdict stepBack(const Ladder& ladder, const std::vector<RungTake>& history, Verdict v) {
     v.action = Action::Back;
-    v.nextTempoBpm = ladder.below(v.tempoBpm);
+    v.nextTempoBpm = rungAfterMissed(ladder, v.tempoBpm, history);
     if (!ladder.stage && v.nextTempoBpm >= v.tempoBpm - kSameTempo) v.action = Action::Easier;
     return v;
 }
 
+/// The ladder and what was played on it before this take.
+struct Climbed {
+    const Ladder& ladder;
+    const std::vector<RungTake>& history;
+};
+
 /// `takes`: on this rung, this one included.
-Verdict missed(const MatchedTake& take, const Gate& gate, const std::vector<Finding>& findings, const Ladder& ladder,
+Verdict missed(const MatchedTake& take, const Gate& gate, const std::vector<Finding>& findings, const Climbed& climbed,
                std::size_t takes, Verdict v) {
     if (fallsApart(take)) {
         v.reason = FellApart{static_cast<int>(take.missed.size()), static_cast<int>(take.extra.size())};
-        return stepBack(ladder, std::move(v));
+        return stepBack(climbed.ladder, climbed.history, std::move(v));
     }
     v.reason = GateWasMissed{gate};
     if (takes < 2) return v;
     const auto stroke = onePlace(gate, findings);
-    if (!stroke) return stepBack(ladder, std::move(v));
+    if (!stroke) return stepBack(climbed.ladder, climbed.history, std::move(v));
     v.action = Action::Isolate;
     v.span = beatAround(take.exercise, *stroke);
     return v;
@@ -115,12 +121,13 @@ Verdict decide(const MatchedTake& take, const std::vector<Gate>& gates, const st
     const auto before = onThisRung(history, take.tempoBpm);
     const auto together = pooled(gates, before);
     if (const auto worst = worstMissed(together))
-        return missed(take, *worst, findings, ladder, speakingOf(worst->kind, before) + 1, std::move(v));
+        return missed(take, *worst, findings, {ladder, history}, speakingOf(worst->kind, before) + 1, std::move(v));
     v.takesToGo = takesToGo(gates, before, ladder.cleanNeeded);
-    if (const auto worst = worstMissed(gates)) return missed(take, *worst, findings, ladder, 1, std::move(v));
+    if (const auto worst = worstMissed(gates))
+        return missed(take, *worst, findings, {ladder, history}, 1, std::move(v));
     if (isClean(together)) {
         v.cleanInARow = static_cast<int>(before.size()) + 1;
-        return clean(ladder, std::move(v));
+        return clean(ladder, history, std::move(v));
     }
     const auto unsure =
         std::find_if(together.begin(), together.end(), [](const Gate& g) { return g.state == GateState::Unsure; });

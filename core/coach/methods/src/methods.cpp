@@ -86,9 +86,13 @@ int stageAfter(int now, int count, Action action, bool goalReached) {
 }
 
 std::optional<Method> methodAfter(const Exercise& exercise, Method stalled) {
-    const auto useful = methodsFor(exercise);
-    const auto found = std::find(useful.begin(), useful.end(), stalled);
+    auto useful = methodsFor(exercise);
     if (useful.size() < 2) return std::nullopt;
+    // Behind the spot alone comes the easier version, where the page has one.
+    const auto spot = std::find(useful.begin(), useful.end(), Method::IsolateSpan);
+    const auto easier = std::find(spot, useful.end(), Method::Easier);
+    if (easier != useful.end()) std::rotate(std::next(spot), easier, std::next(easier));
+    const auto found = std::find(useful.begin(), useful.end(), stalled);
     if (found == useful.end() || std::next(found) == useful.end()) return useful.front();
     return *std::next(found);
 }

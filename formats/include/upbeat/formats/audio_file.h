@@ -21,8 +21,8 @@ struct AudioInfo {
 /// "7.2 s", "1:40 min", "2:00:01 h": as exact as the sentence it stands in has to be.
 [[nodiscard]] std::string durationInWords(double seconds);
 
-/// Opens anything libsndfile reads, else M4A, AAC and the sound of a video (decision 33), checks it (8 to 192 kHz, 1 to 8
-/// channels, at most `mostS`) and hands it over block by block, mixed to mono; samples that are not finite come as 0.
+/// Opens anything libsndfile reads, else M4A, AAC and the sound of a video (decision 33), checks it (8 to 192 kHz, 1 to
+/// 8 channels, at most `mostS`) and hands it over block by block, mixed to mono; samples that are not finite come as 0.
 /// Memory stays constant. A file that promises more than it holds is an error that says where it ends. The duration
 /// given back is what was read.
 [[nodiscard]] Result<AudioInfo> readAudio(const std::filesystem::path& path,
@@ -38,6 +38,9 @@ struct AudioInfo {
 /// Part of a file in seconds, clamped to what is there.
 [[nodiscard]] Result<Sound> readSpan(const std::filesystem::path& path, double fromS, double toS,
                                      double mostS = kLongestTakeS);
+
+/// The same sound at another rate, band-limited (libswresample).
+[[nodiscard]] Sound resampled(const Sound& sound, int sampleRate);
 
 enum class AudioFormat { Wav16, Wav24, Flac24 };
 

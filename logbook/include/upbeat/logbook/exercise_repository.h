@@ -17,6 +17,8 @@ class ExerciseRepository {
     /// The id of the version equal to this exercise; a new version is made when the content changed.
     [[nodiscard]] Result<qint64> keep(const Exercise& exercise);
     [[nodiscard]] Result<Exercise> version(qint64 versionId) const;
+    /// The newest version of one; none where it was never played.
+    [[nodiscard]] Result<std::optional<Exercise>> newest(const std::string& exerciseId) const;
     /// The newest version of every exercise in the logbook, by title.
     [[nodiscard]] Result<std::vector<Exercise>> newest() const;
 

@@ -1,7 +1,9 @@
 #pragma once
 
+#include "upbeat/ladder/holding.h"
 #include "upbeat/season/ceiling.h"
 #include "upbeat/season/over_tempo.h"
+#include "upbeat/season/tiring.h"
 #include "upbeat/units/text.h"
 
 namespace upbeat::words {
@@ -12,5 +14,12 @@ namespace upbeat::words {
 [[nodiscard]] Text bendOf(const OverTempo& over);
 /// "Clean nine times in ten up to 104; half the time at 112 (109 to 115)", or that nobody can say yet.
 [[nodiscard]] Text sentenceOf(const Ceiling& ceiling);
+
+/// "Of eight takes your strokes grew 40 % (12 to 76) more uneven and 2 dB (1 to 3) softer."
+[[nodiscard]] Text sentenceOf(const Tiring& tiring);
+/// "Holds the rung: ghosts below taps, 3 of 5 takes; it is getting better."
+[[nodiscard]] Text sentenceOf(const Holding& holding);
+/// "140 is hardly reached in three months as it goes; 112 can be had in one."
+[[nodiscard]] Text nearerGoalOf(double goalBpm, double nearerBpm);
 
 }  // namespace upbeat::words

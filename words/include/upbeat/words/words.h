@@ -59,6 +59,11 @@ namespace words {
 /// A tempo as shown: no decimals when it is whole.
 [[nodiscard]] std::string tempo(double bpm);
 
+/// "rung after rung by 4", "two up, one back by 4": how a ladder leads on.
+[[nodiscard]] Text ruleOf(const Ladder& ladder);
+/// What a voice says of a verdict, in a few words: "up, 108", "again", "isolate beat 2".
+[[nodiscard]] Text spokenOf(const Verdict& verdict);
+
 }  // namespace words
 
 }  // namespace upbeat

@@ -13,7 +13,7 @@ enum class Method {
     Grow,            ///< The first notes, the rest counted; a little more each time.
     SinglesDoubles,  ///< The grid in singles and doubles, by bars and half bars, then as written.
     HalfThenFull,    ///< Each bar at half speed, at full speed, then joined.
-    IsolateSpan,     ///< One span with a bar of rest, then without, then inside its bar.
+    IsolateSpan,     ///< One span with a bar of rest, at half speed and at tempo, then without, then in its bar.
     Context,         ///< Groove, the phrase or its last bar, groove.
     KeepAndGrow,     ///< The limbs that repeat keep on while the others grow.
     Easier,          ///< From the easiest version to the full one (N11).

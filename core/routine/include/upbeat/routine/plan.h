@@ -6,6 +6,7 @@
 #include <vector>
 
 #include "upbeat/judge/gate_kind.h"
+#include "upbeat/music/method.h"
 #include "upbeat/routine/memory.h"
 #include "upbeat/units/text.h"
 
@@ -20,6 +21,7 @@ struct ExerciseInWork {
     std::vector<std::string> tags{};
     bool usesFeet = false;
     bool usesHands = true;
+    bool isDrill = false;               ///< A spot of another one: it comes back when it is due, and only then.
     bool rests = false;                 ///< Something hurt: not today.
     std::vector<PracticeDay> days{};    ///< Oldest first; none of one that is new.
     std::optional<GateKind> holds{};    ///< The gate its last take missed.
@@ -69,6 +71,7 @@ struct PlanBlock {
     std::string exerciseId;
     int minutes = 5;
     std::optional<double> tempoBpm;  ///< None: where its ladder stands.
+    std::optional<Method> method{};  ///< Taken apart that way.
     WhyThis why;
 };
 
@@ -77,10 +80,11 @@ enum class PlanWay {
     Balanced,       ///< Warm-up, the weakest, what fades, something in context, cool-down.
     MinutesALine,   ///< So many minutes for each, one after the other.
     SlowAndClimb,   ///< One thing: slowly first, then up.
+    GrowAtTempo,    ///< One thing at its tempo: the first notes, a little more each time.
     InTurn,         ///< Singles and doubles in turn.
     HandsThenFeet,  ///< Hands in the week, feet on Saturday.
 };
-inline constexpr int kPlanWays = 5;
+inline constexpr int kPlanWays = 6;
 
 inline constexpr int kLongestPlan = 240;  ///< Minutes.
 struct PlanWish {

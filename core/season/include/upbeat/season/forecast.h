@@ -24,4 +24,8 @@ inline constexpr int kFewestDays = 5;  ///< On which it was practised: of fewer 
 /// or while the ceiling itself cannot be told.
 [[nodiscard]] std::optional<Forecast> forecastOf(const std::vector<PastTake>& takes, double goalBpm);
 
+/// A goal to be had first, where that of the ladder is hardly reached in three months: the fastest rung that eight in
+/// ten players like this one will have reached in one. None where the goal is near enough, or no rung lies between.
+[[nodiscard]] std::optional<double> nearerGoal(const Ladder& ladder, double tempoBpm, const Forecast& forecast);
+
 }  // namespace upbeat

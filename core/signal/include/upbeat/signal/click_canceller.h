@@ -50,6 +50,7 @@ class ClickCanceller {
     std::vector<Wave> m_waves;
     std::vector<float> m_window;
     std::size_t m_next = 0;       // the first mark not yet begun
+    bool m_isCountIn = true;      // only quiet marks so far
     std::int64_t m_position = 0;  // of the next sample
     double m_before = 0;          // running mean square of the recording
     double m_beforeMark = 0;      // the same when the present click began

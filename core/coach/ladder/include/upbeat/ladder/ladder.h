@@ -1,19 +1,36 @@
 #pragma once
 
 #include <optional>
+#include <string_view>
 #include <vector>
 
 #include "upbeat/judge/gates.h"
 
 namespace upbeat {
 
-/// The rungs of one exercise: from the start tempo to the goal by a fixed step.
+/// Which rung follows a clean one.
+enum class LadderRule {
+    Step,              ///< The next one, a fixed step above.
+    Percent,           ///< The next one, so many percent above.
+    TwoUpOneBack,      ///< The one after the next, then one back to make it easy, then two again.
+    Bisect,            ///< Half way to the slowest missed one, or to the goal; from a missed one half way back.
+    HardestSpotFirst,  ///< The next one, where the hardest spot is made clean alone before the whole is played.
+};
+inline constexpr int kLadderRules = 5;
+/// "step", "percent", "two-up-one-back", "bisect", "hardest-spot-first".
+[[nodiscard]] std::string_view toName(LadderRule rule);
+[[nodiscard]] std::optional<LadderRule> ladderRuleFromName(std::string_view name);
+
+/// The rungs of one exercise: from the start tempo to the goal.
 struct Ladder {
     double startBpm = 60;
     double goalBpm = 100;
     double stepBpm = 4;
     int cleanNeeded = 3;  ///< Clean takes in a row before the next rung.
     bool stage = false;   ///< One tempo, part of a method: up and back are the next part and the one before.
+    LadderRule rule = LadderRule::Step;
+    double stepPercent = 5;  ///< Of the rule `Percent`, 1 to 25.
+    bool byMinutes = false;  ///< Minutes lead up, not clean takes; a verdict may still lead back.
 
     friend bool operator==(const Ladder&, const Ladder&) = default;
 
@@ -24,6 +41,7 @@ struct Ladder {
 };
 
 inline constexpr int kMostCleanNeeded = 5;
+inline constexpr double kLargestStepPercent = 25;
 inline constexpr double kSameTempo = 0.01;  ///< bpm: tempos nearer to one another are one rung.
 
 /// What the ladder remembers of a take.
@@ -35,6 +53,12 @@ struct RungTake {
     int daysAgo = 0;                   ///< Days between it and the take that is judged.
     bool leftAfter = false;            ///< Its verdict led away from the rung: what came before it is another matter.
 };
+
+/// Where a clean rung leads by the ladder's rule: above it, but with TwoUpOneBack one below it after two up. `before`:
+/// the takes before this one, oldest first. A rung that was missed when it was last played is not passed over.
+[[nodiscard]] double rungAfterClean(const Ladder& ladder, double tempoBpm, const std::vector<RungTake>& before);
+/// Where a missed rung leads: below it; `tempoBpm` itself at the foot of the ladder.
+[[nodiscard]] double rungAfterMissed(const Ladder& ladder, double tempoBpm, const std::vector<RungTake>& before);
 
 /// Whether every gate is met.
 [[nodiscard]] bool isClean(const std::vector<Gate>& gates);

@@ -66,8 +66,8 @@ struct Verdict {
 
 /// Decides from this take's gates and findings and the takes before it on the ladder (oldest first, this one not among
 /// them). The evidence of the takes on the rung is pooled (evidence.h). All gates met by enough takes, the last not
-/// clearly missed: up. A gate missed by two
-/// takes and more together: isolate the place it comes from, or else one rung back. More mistakes than one stroke in
+/// clearly missed: on by the ladder's rule, or again where minutes lead up. A gate missed by two
+/// takes and more together: isolate the place it comes from, or else back. More mistakes than one stroke in
 /// eight: one rung back at once. Else again, and how many more it may take.
 [[nodiscard]] Verdict decide(const MatchedTake& take, const std::vector<Gate>& gates,
                              const std::vector<Finding>& findings, const Ladder& ladder,
