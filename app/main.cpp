@@ -152,7 +152,9 @@ Result<Demo> prepareDemo(const std::filesystem::path& root) {
 
 void playAsIn(const Scenario& scenario, StudioOptions& options) {
     options.simulatedCounts = true;
-    for (const ScenarioExercise& e : scenario.exercises) options.guests.push_back(e.exercise);
+    for (const ScenarioExercise& e : scenario.exercises)
+        if (!e.exercise.origin) options.guests.push_back(e.exercise);
+    options.guests.insert(options.guests.end(), scenario.pieces.begin(), scenario.pieces.end());
     options.characterOf = [&scenario](const Exercise& e, double tempoBpm) {
         const ScenarioExercise* player = scenario.find(e);
         return player != nullptr ? player->at(tempoBpm, scenario.practiceDays()) : Character{};

@@ -19,6 +19,8 @@ namespace upbeat {
 ClimbPlace::ClimbPlace(const With& with, QWidget* parent)
     : Place(parent),
       m_with(with),
+      m_sections(new SectionStrip(this)),
+      m_holder(new QLabel(this)),
       m_main(new QStackedWidget(this)),
       m_ladder(new LadderView(this)),
       m_faster(new FasterView(this)),
@@ -31,10 +33,12 @@ ClimbPlace::ClimbPlace(const With& with, QWidget* parent)
     setFocusPolicy(Qt::StrongFocus);
     layOut();
     connect(m_verdict, &VerdictBar::accepted, &m_with.nextSteps, &NextSteps::accept);
+    connect(m_sections, &SectionStrip::sectionChosen, this, &ClimbPlace::practise);
     connect(m_ladder, &LadderView::takeChosen, &m_with.review, &Review::open);
     connect(&m_with.stand, &Stand::exerciseChanged, this, &ClimbPlace::readLog);
     connect(&m_with.log, &TakeLog::changed, this, &ClimbPlace::readLog);
-    connect(&m_with.stand, &Stand::ladderChanged, this, &ClimbPlace::refresh);
+    connect(&m_with.stand, &Stand::ladderChanged, this,
+            [this] { m_goalRead != m_with.stand.ladder().ladder.goalBpm ? readLog() : refresh(); });
     connect(&m_with.nextSteps, &NextSteps::changed, this, &ClimbPlace::refresh);
     addKeys();
     addRuleKeys();
@@ -48,18 +52,22 @@ void ClimbPlace::layOut() {
     grid->setVerticalSpacing(12);
     m_main->addWidget(m_ladder);
     m_main->addWidget(m_faster);
-    grid->addWidget(m_main, 0, 0);
+    m_holder->setFont(typeFace(Type::kText));
+    m_holder->setWordWrap(true);
+    grid->addWidget(m_sections, 0, 0, 1, 2);
+    grid->addWidget(m_holder, 1, 0, 1, 2);
+    grid->addWidget(m_main, 2, 0);
     auto* asked = new QVBoxLayout(m_asked);
     asked->setContentsMargins(0, 0, 0, 0);
     asked->addWidget(m_gates, 1);
     asked->addWidget(m_holds);
     m_side->addWidget(m_asked);
     m_side->addWidget(m_limits);
-    grid->addWidget(m_side, 0, 1);
-    grid->addWidget(m_verdict, 1, 0, 1, 2);
+    grid->addWidget(m_side, 2, 1);
+    grid->addWidget(m_verdict, 3, 0, 1, 2);
     grid->setColumnStretch(0, 16);
     grid->setColumnStretch(1, 10);
-    grid->setRowStretch(0, 1);
+    grid->setRowStretch(2, 1);
 }
 
 void ClimbPlace::addKeys() {
@@ -192,22 +200,26 @@ void ClimbPlace::readLog() {
     if (!isVisible()) return;
     m_takes = m_with.log.takes(m_with.stand.exercise().id);
     std::reverse(m_takes.begin(), m_takes.end());
-    Past past = pastOf(m_with.stand.exercise(), m_takes, m_with.log, m_with.stand.ladder().ladder.goalBpm,
-                       QDateTime::currentDateTime());
-    m_ceiling = std::move(past.ceiling);
-    m_forecast = past.forecast;
-    m_faster->show(std::move(past.overTempo), std::move(past.before));
+    const Exercise& page = m_with.stand.exercise();
+    if (m_pastOf != page.id) {
+        m_pastOf = page.id;
+        m_ceiling.reset();
+        m_forecast.reset();
+        m_faster->show({});
+    }
+    auto newestFirst = m_takes;
+    std::reverse(newestFirst.begin(), newestFirst.end());
+    m_goalRead = m_with.stand.ladder().ladder.goalBpm;
+    m_weighing.run([input = readPast(page, newestFirst, m_with.log, m_goalRead,
+                                     QDateTime::currentDateTime())] { return pastOf(input); },
+                   [this, reading = ++m_reading](Past past) {
+                       if (reading != m_reading) return;  // the log has gone on
+                       m_ceiling = std::move(past.ceiling);
+                       m_forecast = past.forecast;
+                       m_faster->show(std::move(past.overTempo), std::move(past.before));
+                       refresh();
+                   });
     refresh();
-}
-
-/// Over all takes at this tempo, also those before a drill or another rung.
-std::optional<Holding> ClimbPlace::holdingNow() const {
-    std::vector<RungTake> takes = m_with.stand.history();
-    std::erase_if(takes, [this](const RungTake& take) {
-        return std::abs(take.tempoBpm - m_with.stand.ladder().tempoBpm) > kSameTempo || take.gates.empty();
-    });
-    constexpr std::size_t kFewest = 2;
-    return takes.size() < kFewest ? std::nullopt : holdingOf(takes);
 }
 
 void ClimbPlace::refresh() {
@@ -218,6 +230,7 @@ void ClimbPlace::refresh() {
     m_ladder->show(state.ladder, state.tempoBpm, m_takes, m_ceiling, m_forecast);
     m_ladder->showNearerGoal(m_nearerGoal);
     m_holds->show(holdingNow());
+    showSections();
     const TakePtr& take = m_with.review.take();
     if (take && take->stored.exercise.id == m_with.stand.exercise().id) {
         m_gates->setGates(take->analysis.evidence, take->analysis.takesTogether);

@@ -1,9 +1,11 @@
 #pragma once
 
+#include <QLabel>
 #include <QStackedWidget>
 
 #include "place/place.h"
 #include "place/verdict_bar.h"
+#include "strokes/section_strip.h"
 #include "studio/hands_free.h"
 #include "studio/limit_book.h"
 #include "studio/next_steps.h"
@@ -11,6 +13,7 @@
 #include "studio/review.h"
 #include "studio/stand.h"
 #include "studio/take_log.h"
+#include "studio/worker.h"
 #include "upbeat/ladder/holding.h"
 #include "upbeat/season/forecast.h"
 
@@ -48,6 +51,9 @@ class ClimbPlace : public Place {
     [[nodiscard]] LimitEditor* limitEditor() const { return m_limits; }
     /// The ladder, or what happens as it gets faster.
     void showFaster(bool faster);
+    /// Whether what is shown of the log is that of the exercise on the stand as it is now; it is weighed beside the
+    /// window.
+    [[nodiscard]] bool isPastKnown() const { return !m_weighing.isBusy(); }
     [[nodiscard]] FasterView* fasterView() const { return m_faster; }
 
   private:
@@ -57,6 +63,9 @@ class ClimbPlace : public Place {
     [[nodiscard]] std::optional<Holding> holdingNow() const;
     void addKeys();
     void layOut();
+    /// Of a piece: every section with its own ladder, and the one that holds it.
+    void showSections();
+    void practise(std::optional<int> section);
     void addRuleKeys();
     void addLimitKeys();
     void moveRung(int steps);
@@ -67,10 +76,16 @@ class ClimbPlace : public Place {
     [[nodiscard]] bool isEditing() const;
 
     With m_with;
+    Worker m_weighing;
+    int m_reading = 0;                 // the newest reading of the log,
+    double m_goalRead = 0;             // and the goal it was for
+    std::string m_pastOf;              // the exercise whose past is shown
     std::vector<TakeSummary> m_takes;  // oldest first
     std::optional<Ceiling> m_ceiling;
     std::optional<Forecast> m_forecast;
     std::optional<double> m_nearerGoal;
+    SectionStrip* m_sections;
+    QLabel* m_holder;  // what holds the piece
     QStackedWidget* m_main;
     LadderView* m_ladder;
     FasterView* m_faster;

@@ -33,19 +33,25 @@ PastFigures olderHalf(const PastFigures& figures) {
 
 }  // namespace
 
-Past pastOf(const Exercise& exercise, const std::vector<TakeSummary>& takes, const TakeLog& log, double goalBpm,
-            const QDateTime& now) {
-    Past past;
-    const std::vector<PastTake> all = pastTakes(takes, now.date());
-    past.ceiling = ceilingOf(all);
-    past.forecast = forecastOf(all, goalBpm);
-    PastFigures figures;
+PastInput readPast(const Exercise& exercise, const std::vector<TakeSummary>& takes, const TakeLog& log, double goalBpm,
+                   const QDateTime& now) {
+    PastInput input{exercise, pastTakes(takes, now.date()), {}, goalBpm};
     for (int m = 0; m < kSeasonMeasures; ++m)
         for (const FigureOfTake& one : log.figures(exercise.id, figureOf(static_cast<SeasonMeasure>(m))))
-            figures.at(static_cast<std::size_t>(m))
+            input.figures.at(static_cast<std::size_t>(m))
                 .push_back({one.tempoBpm, daysBefore(now, one.startedAt), one.figure});
-    past.overTempo = allOverTempo(exercise, figures);
-    past.before = allOverTempo(exercise, olderHalf(figures));
+    return input;
+}
+
+Past pastOf(const PastInput& input) {
+    Past past;
+    if (!input.takes.empty()) {
+        const CeilingFilter filter = filterOf(input.takes);
+        past.ceiling = ceilingOf(input.takes, filter);
+        past.forecast = forecastOf(input.takes, filter, input.goalBpm);
+    }
+    past.overTempo = allOverTempo(input.exercise, input.figures);
+    past.before = allOverTempo(input.exercise, olderHalf(input.figures));
     return past;
 }
 

@@ -14,8 +14,17 @@ struct Past {
     std::optional<Forecast> forecast;  ///< Of the goal.
 };
 
+/// What it is made of: read on the interface thread, weighed beside it.
+struct PastInput {
+    Exercise exercise;
+    std::vector<PastTake> takes;  ///< Oldest first.
+    PastFigures figures;
+    double goalBpm = 0;
+};
+
 /// `takes`: of the exercise, newest first.
-[[nodiscard]] Past pastOf(const Exercise& exercise, const std::vector<TakeSummary>& takes, const TakeLog& log,
-                          double goalBpm, const QDateTime& now);
+[[nodiscard]] PastInput readPast(const Exercise& exercise, const std::vector<TakeSummary>& takes, const TakeLog& log,
+                                 double goalBpm, const QDateTime& now);
+[[nodiscard]] Past pastOf(const PastInput& input);
 
 }  // namespace upbeat

@@ -5,9 +5,11 @@
 #include <QJsonObject>
 #include <algorithm>
 
+#include "studio/stand.h"
 #include "upbeat/formats/atomic_file.h"
 #include "upbeat/formats/character_json.h"
-#include "upbeat/formats/exercise_json.h"
+#include "upbeat/formats/pattern.h"
+#include "upbeat/methods/drill.h"
 
 namespace upbeat {
 
@@ -22,8 +24,14 @@ std::string textOf(const QJsonValue& value) {
 }
 
 Result<ScenarioExercise> exerciseOf(const QJsonObject& json, const std::filesystem::path& file) {
-    const auto exercise = readExercise(file.parent_path() / json[QLatin1String("file")].toString().toStdString());
+    auto exercise = readPattern(file.parent_path() / json[QLatin1String("file")].toString().toStdString());
     if (!exercise) return tl::unexpected(exercise.error());
+    const std::string section = json[QLatin1String("section")].toString().toStdString();
+    for (const SectionSpan& span : sectionsOf(*exercise))
+        if (span.name == section) {
+            *exercise = titled(drillOfBars(*exercise, span.from, span.to), *exercise);
+            break;
+        }
     const auto start = characterFromJson(textOf(json[QLatin1String("at_start")]), file.string());
     if (!start) return tl::unexpected(start.error());
     const auto goal = characterFromJson(textOf(json[QLatin1String("at_goal")]), file.string());
@@ -66,8 +74,9 @@ Character ScenarioExercise::at(double tempoBpm, double days) const {
 
 const ScenarioExercise* Scenario::find(const Exercise& exercise) const {
     const std::string& whole = wholeIdOf(exercise);
-    const auto found = std::find_if(exercises.begin(), exercises.end(),
-                                    [&whole](const ScenarioExercise& e) { return e.exercise.id == whole; });
+    const auto found = std::find_if(exercises.begin(), exercises.end(), [&](const ScenarioExercise& e) {
+        return e.exercise.id == exercise.id || wholeIdOf(e.exercise) == whole;
+    });
     return found == exercises.end() ? nullptr : &*found;
 }
 
@@ -81,6 +90,11 @@ Result<Scenario> readScenario(const std::filesystem::path& file) {
     scenario.bars = std::clamp(json[QLatin1String("bars")].toInt(8), 1, 64);
     scenario.open = json[QLatin1String("open")].toString().toStdString();
     for (const QJsonValue day : json[QLatin1String("days_ago")].toArray()) scenario.daysAgo.push_back(day.toInt());
+    for (const QJsonValue name : json[QLatin1String("pieces")].toArray()) {
+        auto piece = readPattern(file.parent_path() / name.toString().toStdString());
+        if (!piece) return tl::unexpected(piece.error());
+        scenario.pieces.push_back(*std::move(piece));
+    }
     for (const QJsonValue entry : json[QLatin1String("exercises")].toArray()) {
         auto exercise = exerciseOf(entry.toObject(), file);
         if (!exercise) return tl::unexpected(exercise.error());

@@ -25,6 +25,7 @@ struct ScenarioExercise {
 
 /// demodata/scenario.json: two weeks of a made-up player.
 struct Scenario {
+    std::vector<Exercise> pieces;  ///< Of which sections are among the exercises, and others to look at.
     std::vector<ScenarioExercise> exercises;
     std::vector<int> daysAgo;  ///< Practice days, oldest first.
     int bars = 8;

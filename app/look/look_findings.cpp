@@ -19,7 +19,8 @@ void LookPlace::fillFindings() {
         m_findings->addWidget(card);
     }
     m_gates->setVisible(take != nullptr);
-    m_spread->setVisible(take != nullptr);
+    // In one pass nothing is told from one count to the next.
+    m_spread->setVisible(take != nullptr && take->analysis.matched.passes > 1);
     m_strip->setAnalysis(take ? std::shared_ptr<const TakeAnalysis>(take, &take->analysis) : nullptr);
     if (!take) return;
     if (m_findingCount == 0) addLine(tr("No fault stands out of this take."));
@@ -40,6 +41,14 @@ void LookPlace::addLine(const QString& text) {
     m_findings->addWidget(label);
 }
 
+/// Where it is heard; what is said of the whole stays where one is.
+void LookPlace::showSectionOf(const Finding& finding) {
+    const auto& sections = m_sections->sections();
+    for (std::size_t i = 0; finding.section && i < sections.size(); ++i)
+        if (sections[i] == *finding.section && m_sections->chosen() != static_cast<int>(i))
+            showSection(static_cast<int>(i));
+}
+
 void LookPlace::chooseFinding(int index) {
     m_finding = index;
     for (int i = 0; i < m_findings->count(); ++i)
@@ -50,7 +59,10 @@ void LookPlace::chooseFinding(int index) {
                     card, [this, card] { m_findingArea->ensureWidgetVisible(card); }, Qt::QueuedConnection);
         }
     const Finding& finding = m_with.review.take()->analysis.findings[static_cast<std::size_t>(index)];
-    m_field->highlightStrokes(strokesOf(m_with.review.take()->analysis.matched.exercise, finding));
+    showSectionOf(finding);
+    std::vector<int> strokes = strokesOf(m_with.review.take()->analysis.matched.exercise, finding);
+    for (int& stroke : strokes) stroke -= m_firstStroke;
+    m_field->highlightStrokes(strokes);
     m_strip->setFinding(index);
 }
 

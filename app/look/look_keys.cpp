@@ -65,7 +65,7 @@ void LookPlace::makeDrill() {
         return;
     }
     if (const FieldMark* mark = m_field->chosen(); mark != nullptr && mark->stroke >= 0)
-        m_with.stand.isolate(beatAround(take->stored.exercise, mark->stroke));
+        m_with.stand.isolate(beatAround(take->stored.exercise, mark->stroke + m_firstStroke));
 }
 
 }  // namespace upbeat

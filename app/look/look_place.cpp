@@ -13,6 +13,7 @@ namespace upbeat {
 LookPlace::LookPlace(const With& with, QWidget* parent)
     : Place(parent),
       m_with(with),
+      m_sections(new SectionStrip(this)),
       m_field(new FieldView(this)),
       m_lensHint(new QLabel(this)),
       m_sideTitle(new QLabel(this)),
@@ -35,14 +36,16 @@ LookPlace::LookPlace(const With& with, QWidget* parent)
     grid->setHorizontalSpacing(18);
     grid->setVerticalSpacing(12);
     grid->addLayout(m_lenses, 0, 0);
-    grid->addWidget(m_field, 1, 0);
-    grid->addWidget(m_strip, 2, 0);
-    grid->addWidget(side, 0, 1, 3, 1);
-    grid->addWidget(m_verdict, 3, 0, 1, 2);
+    grid->addWidget(m_sections, 1, 0);
+    grid->addWidget(m_field, 2, 0);
+    grid->addWidget(m_strip, 3, 0);
+    grid->addWidget(side, 0, 1, 4, 1);
+    grid->addWidget(m_verdict, 4, 0, 1, 2);
     grid->setColumnStretch(0, 1);
-    grid->setRowStretch(1, 1);
+    grid->setRowStretch(2, 1);
     connectOwners();
     addKeys();
+    addSectionKeys();
     m_verdict->clear();
     showTake();
 }
@@ -94,6 +97,8 @@ void LookPlace::showTake() {
     const TakePtr& take = m_with.review.take();
     m_finding = -1;
     if (!take) {
+        m_part.reset();
+        m_sections->show({});
         m_field->setData({});
         m_detail->setText(tr("Nothing to look at yet: press Space and play a take, or open one in the log."));
         fillFindings();
@@ -101,7 +106,7 @@ void LookPlace::showTake() {
     }
     m_groups->setAnalysis(take->analysis);
     fillLenses();
-    setLens(Lens::Timing);
+    showSections();
     showVerdict();
     fillFindings();
     showChosen();
@@ -130,11 +135,16 @@ void LookPlace::fillLenses() {
 
 void LookPlace::setLens(Lens lens) {
     m_lens = lens;
-    FieldData field = fieldThrough(lens, m_with.review.take()->analysis);
+    FieldData field = fieldThrough(lens, shown());
     // In balance the take itself is the measure.
-    if (lens != Lens::Balance)
-        setHeights(field, pageLevelsIn(m_with.setup), m_with.review.take()->analysis.matched.exercise);
-    field.gaps = gapsOf(m_with.review.take()->stored.exercise, m_with.review.take()->stored.frame);
+    if (lens != Lens::Balance) setHeights(field, pageLevelsIn(m_with.setup), shown().matched.exercise);
+    if (m_part) {
+        placeInTake(field);
+        constexpr int kBarsALine = 2;
+        field = inLines(std::move(field), kBarsALine, m_part->matched.exercise.firstBar);
+    } else {
+        field.gaps = gapsOf(m_with.review.take()->stored.exercise, m_with.review.take()->stored.frame);
+    }
     m_field->setData(std::move(field));
     m_lensHint->setText(lensHint(lens));
     for (int i = 0; i < m_lenses->count(); ++i)
@@ -173,9 +183,10 @@ void LookPlace::showChosen() {
     m_closeUp->clear();
     m_with.playback.fetchSpan(m_with.review.take(), mark->timeS - kAroundS, mark->timeS + kAroundS);
     const Exercise& e = m_with.review.take()->stored.exercise;
-    const QString place = mark->stroke >= 0 ? tr("%1, %2").arg(inWords(words::strokeOf(e, mark->stroke)),
-                                                               inWords(words::placeOf(e, mark->stroke)))
-                                            : tr("not written");
+    const int stroke = mark->stroke + m_firstStroke;
+    const QString place =
+        mark->stroke >= 0 ? tr("%1, %2").arg(inWords(words::strokeOf(e, stroke)), inWords(words::placeOf(e, stroke)))
+                          : tr("not written");
     if (mark->kind == FieldMark::Kind::Missed) {
         m_detail->setText(tr("%1: missed").arg(place));
         return;

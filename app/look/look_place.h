@@ -14,6 +14,7 @@
 #include "place/verdict_bar.h"
 #include "strokes/field_view.h"
 #include "strokes/lens.h"
+#include "strokes/section_strip.h"
 #include "studio/next_steps.h"
 #include "studio/own_levels.h"
 #include "studio/playback.h"
@@ -47,16 +48,27 @@ class LookPlace : public Place {
     [[nodiscard]] GroupCompare* groups() const { return m_groups; }
     [[nodiscard]] CloseUp* closeUp() const { return m_closeUp; }
 
+    [[nodiscard]] SectionStrip* sections() const { return m_sections; }
+
   protected:
     void resizeEvent(QResizeEvent* event) override;
 
   private:
     void showTake();
+    /// Of a piece: only the bars of this section; none for all of it.
+    void showSection(std::optional<int> section);
+    void nextTrouble();
+    /// What the field shows: the take, or the part of it that is a section.
+    [[nodiscard]] const TakeAnalysis& shown() const;
+    void addSectionKeys();
+    void showSections();
+    void placeInTake(FieldData& field) const;
     void showVerdict();
     void showChosen();
     void fillFindings();
     void addLine(const QString& text);
     void chooseFinding(int index);
+    void showSectionOf(const Finding& finding);
     void nextLens();
     void turnSide(int pages);
     void fillLenses();
@@ -70,7 +82,12 @@ class LookPlace : public Place {
     void makeDrill();
 
     With m_with;
+    SectionStrip* m_sections;
     FieldView* m_field;
+    std::optional<TakeAnalysis> m_part;  // of the section that is shown
+    int m_firstStroke = 0;               // of its page, in the page of the take
+    std::vector<int> m_trouble;          // bars
+    int m_troubleAt = -1;
     Lens m_lens = Lens::Timing;
     QHBoxLayout* m_lenses = nullptr;
     QLabel* m_lensHint;

@@ -138,6 +138,11 @@ void HearBar::refresh() {
     arrange();
 }
 
+void HearBar::chooseBars(int from, int to) {
+    m_from->setValue(from);
+    m_to->setValue(to);
+}
+
 void HearBar::hear(const std::optional<FreeSpan>& span) {
     if (m_with.playback.isPlaying()) {
         m_with.playback.stop();

@@ -29,6 +29,8 @@ class HearBar : public QWidget {
     /// Only the bars that are set become the exercise; in a drill the whole comes back.
     void practise();
     void refresh();
+    /// From now on these bars, both included.
+    void chooseBars(int from, int to);
     [[nodiscard]] QSize minimumSizeHint() const override;
 
   protected:

@@ -118,7 +118,24 @@ void PreparePlace::addTodayKeys() {
     });
 }
 
+void PreparePlace::chooseSection(std::optional<int> section) {
+    m_sections->choose(section);
+    const auto& sections = m_sections->sections();
+    if (!section || *section >= static_cast<int>(sections.size()))
+        return m_hear->chooseBars(1, m_with.stand.exercise().bars);
+    const SectionSpan& span = sections[static_cast<std::size_t>(*section)];
+    m_hear->chooseBars(span.from, span.to);
+    m_line->showBar(std::min(m_with.stand.exercise().bars, span.from + 3) - 1);
+    m_line->showBar(span.from - 1);
+}
+
 void PreparePlace::addSetKeys() {
+    const auto turn = [this](int steps) {
+        const auto count = static_cast<int>(m_sections->sections().size());
+        if (count > 1) chooseSection((m_sections->chosen().value_or(steps > 0 ? -1 : count) + steps + count) % count);
+    };
+    addKey(Qt::CTRL | Qt::Key_PageDown, tr("Ctrl PgDn"), tr("section"), [turn] { turn(1); });
+    addHiddenKey(Qt::CTRL | Qt::Key_PageUp, [turn] { turn(-1); });
     addKey(Qt::Key_S, QStringLiteral("S"), tr("sets with a day"),
            [this] { showPanel(panel() == Sets ? Controls : Sets); });
     addHiddenKey(Qt::Key_G, [this] {

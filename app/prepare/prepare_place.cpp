@@ -112,7 +112,15 @@ QWidget* PreparePlace::buildStand() {
     m_setsPanel = new SetsPanel(m_with.sets, m_with.shelf, m_with.stand, stand);
     for (QWidget* panel : std::initializer_list<QWidget*>{rolling, m_edit, m_stages, m_sound, m_today, m_setsPanel})
         m_panels->addWidget(panel);
+    m_sections = new SectionStrip(stand);
+    connect(m_sections, &SectionStrip::sectionChosen, this, &PreparePlace::chooseSection);
+    connect(m_sections, &SectionStrip::barsDragged, this, [this](int from, int to) {
+        m_sections->choose(std::nullopt);
+        m_hear->chooseBars(from, to);
+        m_line->showBar(from - 1);
+    });
     layout->addWidget(m_trains);
+    layout->addWidget(m_sections);
     layout->addWidget(m_line, 4);
     layout->addWidget(m_panels, 3);
     connect(m_line, &CountLineEditor::left, &m_with.manuscript, &Manuscript::close);
@@ -219,6 +227,9 @@ void PreparePlace::showExercise() {
     m_line->setLevels(pageLevelsIn(m_with.setup));
     if (!m_with.manuscript.isOpen()) m_line->setExercise(e);
     if (panel() == Stages) m_stages->refresh();
+    const bool isOther = m_sectionsOf != e.id || m_sections->sections() != sectionsOf(e);
+    if (isOther) m_sections->show(e);
+    m_sectionsOf = e.id;
     m_hear->refresh();
     const int row = m_filter->rowOf(QString::fromStdString(e.id));
     if (row >= 0 && m_list->currentIndex().row() != row) m_list->setCurrentIndex(m_filter->index(row, 0));

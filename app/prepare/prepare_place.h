@@ -19,6 +19,7 @@
 #include "prepare/sound_check_panel.h"
 #include "prepare/stages_panel.h"
 #include "prepare/today_panel.h"
+#include "strokes/section_strip.h"
 #include "studio/input_list.h"
 #include "studio/lessons.h"
 #include "studio/manuscript.h"
@@ -81,6 +82,8 @@ class PreparePlace : public Place {
     void addKeys();
     void addTodayKeys();
     void addSetKeys();
+    /// The bars of a section are those that are heard and practised; none: all of them.
+    void chooseSection(std::optional<int> section);
     void addFileKeys();
     void leaveSoundCheck();
     void showExercise();
@@ -104,6 +107,8 @@ class PreparePlace : public Place {
     TodayPanel* m_today = nullptr;
     SetsPanel* m_setsPanel = nullptr;
     HearBar* m_hear = nullptr;
+    SectionStrip* m_sections = nullptr;
+    std::string m_sectionsOf;  // the page
     PracticeControls* m_controls = nullptr;
     std::vector<double> m_taps;  ///< Seconds since the first.
     QElapsedTimer m_tapClock;

@@ -15,6 +15,8 @@ namespace upbeat {
 namespace {
 
 bool save(MainWindow& window, const QString& folder, const QString& name) {
+    const auto* climb = window.findChild<ClimbPlace*>();
+    while (!climb->isPastKnown()) QCoreApplication::processEvents(QEventLoop::WaitForMoreEvents);
     QCoreApplication::processEvents();
     return window.grab().save(QDir(folder).filePath(name + QStringLiteral(".png")));
 }

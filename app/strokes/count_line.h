@@ -21,6 +21,8 @@ class CountLine : public QWidget {
     [[nodiscard]] bool isFolded() const { return m_folded; }
     /// First bar in view (from 0) and how many bars fit.
     void scrollBars(int steps);
+    /// Scrolls to a bar, from 0.
+    void showBar(int bar);
     [[nodiscard]] int barsInView() const;
     [[nodiscard]] int firstBar() const { return m_firstBar; }
 
@@ -33,7 +35,6 @@ class CountLine : public QWidget {
     /// Shows another state of the same exercise: the bars in view stay. `columns` take the place of the words that
     /// follow from what is written.
     void showState(const Exercise& exercise, std::vector<FieldColumn> columns);
-    void showBar(int bar);
     [[nodiscard]] QRectF rowRect(std::size_t row) const;
     [[nodiscard]] double x(double place) const;
     /// Place in the phrase (0 to 1) under a pixel.

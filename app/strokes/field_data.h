@@ -70,6 +70,7 @@ struct FieldData {
     std::vector<QString> hands;  ///< Sticking letter per stroke of the exercise.
     std::vector<double> strokePlaces;
     std::vector<int> strokeSlots;         ///< Per stroke: see slotsOf.
+    std::vector<QString> rowNames{};      ///< Instead of the numbers of the passes.
     std::vector<double> barPlaces{0, 1};  ///< Where every bar begins, 0 to 1, and the end of the last.
 
     [[nodiscard]] std::size_t markCount() const;
@@ -80,6 +81,10 @@ struct FieldData {
 };
 
 [[nodiscard]] FieldData fieldOf(const TakeAnalysis& analysis);
+
+/// Lines of so many bars instead of passes, one under the other, each named by the number of its first bar; `firstBar`
+/// is that of the page. As it is where it fits on one line, or where bars differ in length.
+[[nodiscard]] FieldData inLines(FieldData field, int barsPerLine, int firstBar);
 
 /// Where the damaged spans of a take lie in its passes.
 [[nodiscard]] std::vector<FieldGap> gapsOf(const Exercise& exercise, const TakeFrame& frame);

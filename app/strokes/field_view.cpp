@@ -160,7 +160,8 @@ void FieldView::paintGrid(QPainter& painter, const FieldLayout& layout) const {
         painter.setPen(QPen(theme.edge, 1));
         painter.drawLine(QPointF(layout.body().left(), y), QPointF(layout.body().right(), y));
         painter.setPen(theme.inkSoft);
-        painter.drawText(QRectF(0, y - 18, 26, 20), Qt::AlignRight | Qt::AlignVCenter, QString::number(row + 1));
+        painter.drawText(QRectF(0, y - 18, 26, 20), Qt::AlignRight | Qt::AlignVCenter,
+                         row < m_data.rowNames.size() ? m_data.rowNames[row] : QString::number(row + 1));
     }
 }
 

@@ -89,6 +89,7 @@ json findingToJson(const Exercise& e, const Finding& f) {
             {"of", f.of},
             {"explains", listToJson(f.explains, [&e](int stroke) { return placeToJson(e, stroke); })},
             {"sentence", words::sentenceOf(e, f).said()},
+            {"section", f.section ? json(f.section->name) : json(nullptr)},
             {"drill", spanToJson(f.drill)}};
 }
 

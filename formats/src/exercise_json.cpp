@@ -111,6 +111,10 @@ Exercise fromReader(const JsonReader& reader) {
     reader.each("meter_changes", [&](const JsonReader& change) {
         e.meterChanges.push_back({change.integer("bar", 0), {change.integer("count", 0), change.integer("unit", 0)}});
     });
+    reader.each("sections", [&](const JsonReader& section) {
+        e.sections.push_back({section.integer("bar", 0), section.text("name", "", true)});
+    });
+    e.firstBar = reader.integer("first_bar", 1);
     e.feel = feelFromJson(reader.child("feel"));
     const JsonReader tempo = reader.child("tempo");
     e.tempo = {tempo.number("start", 60), tempo.number("goal", 100), tempo.number("step", 4)};
@@ -150,6 +154,9 @@ std::string toJson(const Exercise& e) {
     for (const MeterChange& change : e.meterChanges)
         json["meter_changes"].push_back(
             {{"bar", change.bar}, {"count", change.meter.count}, {"unit", change.meter.unit}});
+    for (const Section& section : e.sections)
+        json["sections"].push_back({{"bar", section.bar}, {"name", section.name}});
+    if (e.firstBar != 1) json["first_bar"] = e.firstBar;
     if (e.origin) json["part_of"] = originToJson(*e.origin);
     if (e.feel.byTempo) json["feel"]["by_tempo"] = true;
     if (e.counting == Counting::Numbers) json["counting"] = "numbers";

@@ -74,6 +74,8 @@ void readMeta(Bytes& bytes, std::int64_t tick, MidiFile& file) {
         if (microseconds > 0) file.quarterBpm = 60e6 / microseconds;
     }
     constexpr std::size_t kMostMeters = 1000;
+    if (type == 0x06 && file.markers.size() < kMostMeters)
+        file.markers.push_back({tick, std::string(data.substr(0, 200))});
     if (type == 0x58 && data.size() >= 2 && at(1) <= 4 && file.meters.size() < kMostMeters)
         file.meters.push_back({tick, {at(0), 1 << at(1)}});
 }
@@ -148,6 +150,7 @@ std::vector<Message> messagesOf(const MidiFile& file) {
         const std::string data{static_cast<char>(m.meter.count), static_cast<char>(power), 24, 8};
         messages.push_back({m.tick, 0, metaOf('\x58', data)});
     }
+    for (const MidiMarker& marker : file.markers) messages.push_back({marker.tick, 0, metaOf('\x06', marker.name)});
     const auto bytesOf = [](int kind, const MidiNote& note, int velocity) {
         return std::string{static_cast<char>(kind | note.channel), static_cast<char>(note.key),
                            static_cast<char>(velocity)};
@@ -199,6 +202,7 @@ Result<MidiFile> parseMidi(const std::string& data, const std::string& where) {
     const auto isEarlier = [](const auto& a, const auto& b) { return a.tick < b.tick; };
     std::stable_sort(file.notes.begin(), file.notes.end(), isEarlier);
     std::stable_sort(file.meters.begin(), file.meters.end(), isEarlier);
+    std::stable_sort(file.markers.begin(), file.markers.end(), isEarlier);
     return file;
 }
 

@@ -187,7 +187,7 @@ Result<Exercise> exerciseFromMidi(const MidiFile& file, const std::string& where
                     UPBEAT_TEXT("use another file"));
     if (bars.size() > static_cast<std::size_t>(kMostBars))
         return fail(Text::with(UPBEAT_TEXT("the pattern has more than %1 bars"), kMostBars), where,
-                    UPBEAT_TEXT("cut it to 16 or fewer"));
+                    Text::with(UPBEAT_TEXT("cut it to %1 or fewer"), kMostBars));
     setMeters(e, bars);
     const double tempo = file.quarterBpm.value_or(100.0) / e.meter.beatLength().toDouble();
     const double goal = std::clamp(std::round(tempo), kSlowestTempo, kFastestTempo);
@@ -200,6 +200,7 @@ Result<Exercise> exerciseFromMidi(const MidiFile& file, const std::string& where
         if (stroke.at < e.length()) (void)dealStroke(e, stroke, rightNext);
     }
     readRemarks(file.remarks, e);
+    readMarkers(file, e);
     e = inOrder(std::move(e));
     if (const auto ok = check(e); !ok) return fail(ok.error().what, where, ok.error().fix);
     return e;
@@ -216,6 +217,7 @@ MidiFile toMidi(const Exercise& e) {
     for (const MeterChange& change : e.meterChanges)
         file.meters.push_back(
             {std::llround(barOf(e, change.bar).start.toDouble() * file.ticksPerQuarter), change.meter});
+    file.markers = markersOf(e, file.ticksPerQuarter);
     const double ticksPerS = file.ticksPerQuarter / quarterS(e.meter, tempo);
     const auto length = std::llround(e.length().toDouble() * file.ticksPerQuarter);
     file.endTick = length;

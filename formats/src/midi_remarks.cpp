@@ -2,6 +2,10 @@
 
 #include <fmt/format.h>
 
+#include <cmath>
+
+#include "clean_utf8.h"
+#include "upbeat/music/bars.h"
 #include "upbeat/music/grid_text.h"
 
 namespace upbeat {
@@ -15,7 +19,7 @@ constexpr std::string_view kRemark = "upbeat-";
 std::vector<std::string> remarksOf(const Exercise& exercise) {
     std::vector<std::string> remarks;
     for (const TextSetting& setting : settingsOf(exercise))
-        if (setting.key == "placed" || setting.key == "levels")
+        if (setting.key == "placed" || setting.key == "levels" || setting.key == "numbered")
             remarks.push_back(fmt::format("{}{}: {}", kRemark, setting.key, setting.value));
     return remarks;
 }
@@ -28,6 +32,26 @@ void readRemarks(const std::vector<std::string>& remarks, Exercise& exercise) {
     if (!head || !check(head->placements)) return;
     exercise.placements = head->placements;
     exercise.twoLevels = head->twoLevels;
+    exercise.firstBar = head->firstBar;
+}
+
+std::vector<MidiMarker> markersOf(const Exercise& exercise, int ticksPerQuarter) {
+    std::vector<MidiMarker> markers;
+    for (const Section& section : exercise.sections)
+        markers.push_back(
+            {std::llround(barOf(exercise, section.bar).start.toDouble() * ticksPerQuarter), section.name});
+    return markers;
+}
+
+void readMarkers(const MidiFile& file, Exercise& exercise) {
+    auto& sections = exercise.sections;
+    for (const MidiMarker& marker : file.markers) {
+        const std::string name = cleanUtf8(marker.name).substr(0, kLongestSectionName);
+        const int bar = barAt(exercise, Beats(marker.tick, file.ticksPerQuarter)).number;
+        const bool follows = sections.empty() || sections.back().bar < bar;
+        if (!name.empty() && follows && bar <= exercise.bars && sections.size() < kMostSections)
+            sections.push_back({bar, name});
+    }
 }
 
 }  // namespace upbeat

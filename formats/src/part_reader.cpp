@@ -8,6 +8,7 @@
 #include <cstring>
 #include <numeric>
 
+#include "clean_utf8.h"
 #include "staff.h"
 #include "upbeat/formats/midi_pattern.h"
 #include "upbeat/music/dynamics.h"
@@ -24,6 +25,8 @@ constexpr std::int64_t kMostDivisions = 1 << 20;
 Result<Converted> PartReader::read(Exercise frame) {
     m_out.exercise = std::move(frame);
     const auto order = measuresInOrder(m_part);
+    if (!order.empty())
+        m_out.exercise.firstBar = std::clamp(order.front().attribute("number").as_int(1), 0, kLargestPrintedBar);
     for (const Node measure : order) {
         m_measure = measure.attribute("number").value();
         if (m_meters.size() >= static_cast<std::size_t>(kMostBars)) {
@@ -125,9 +128,19 @@ void PartReader::readDirection(Node direction) {
     const Beats at = m_now + (std::abs(offset) < kMostTicks ? beats(offset) : Beats(0));
     for (const Node type : direction.children("direction-type")) {
         if (const Node dynamics = type.child("dynamics")) readDynamic(at, dynamics.first_child().name());
+        if (const Node mark = type.child("rehearsal")) readRehearsal(mark.text().get());
         if (const Node wedge = type.child("wedge")) readWedge(at, wedge.attribute("type").value());
     }
     if (const Node sound = direction.child("sound")) readSound(sound);
+}
+
+/// A rehearsal mark begins a section.
+void PartReader::readRehearsal(const char* mark) {
+    auto& sections = m_out.exercise.sections;
+    const int bar = static_cast<int>(m_meters.size()) + 1;
+    const std::string name = cleanUtf8(mark).substr(0, kLongestSectionName);
+    const bool isNew = sections.empty() || sections.back().bar < bar;
+    if (!name.empty() && isNew && sections.size() < kMostSections) sections.push_back({bar, name});
 }
 
 void PartReader::readDynamic(const Beats& at, std::string_view mark) {

@@ -45,6 +45,7 @@ class PartReader {
 
     /// Notes before the first full bar stand at the end of a bar of their own.
     void shiftPickup();
+    void readRehearsal(const char* mark);
 
     void readAttributes(Node attributes);
 

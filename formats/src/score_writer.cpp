@@ -63,11 +63,14 @@ void ScoreWriter::writeHead(Node score) const {
 
 void ScoreWriter::writeBar(Node part, const Bar& bar) const {
     Node measure = add(part, "measure");
-    measure.append_attribute("number") = bar.number;
+    measure.append_attribute("number") = printedBar(m_e, bar.number);
     if (bar.number == 1)
         writeAttributes(measure);
     else if (bar.meter != barOf(m_e, bar.number - 1).meter)
         writeTime(add(measure, "attributes"), bar.meter);
+    for (const Section& section : m_e.sections)
+        if (section.bar == bar.number)
+            add(add(add(measure, "direction"), "direction-type"), "rehearsal", section.name);
     writeVoice(measure, bar, false);
     if (m_feet.strokes.empty()) return;
     add(add(measure, "backup"), "duration", ticks(bar.meter.barLength()));

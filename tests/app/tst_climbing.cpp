@@ -35,6 +35,7 @@ class TestClimbing : public QObject {
         auto* climb = qobject_cast<ClimbPlace*>(stage.window->place(MainWindow::Climb));
         QVERIFY(!climb->fasterView()->isVisible());
         stage.key(Qt::Key_V);
+        QTRY_VERIFY_WITH_TIMEOUT(climb->isPastKnown(), 60000);
         QVERIFY(climb->fasterView()->isVisible() && climb->fasterView()->chosen() != nullptr);
         const auto keys = climb->keys();
         QVERIFY(std::any_of(keys.begin(), keys.end(), [](const KeyHint& k) { return k.key == QStringLiteral("M"); }));

@@ -28,7 +28,8 @@ class TestDemo : public QObject {
   private Q_SLOTS:
     void theScenarioIsReadable() {
         const Scenario s = scenario();
-        QCOMPARE(s.exercises.size(), std::size_t{4});
+        QCOMPARE(s.exercises.size(), std::size_t{6});
+        QCOMPARE(s.pieces.size(), std::size_t{2});
         QVERIFY(s.practiceDays() >= 8);
         QVERIFY(s.daysAgo.front() >= 12);
         const Exercise open = pageCalled(s.open);
@@ -93,7 +94,7 @@ class TestDemo : public QObject {
         QVERIFY2(built.has_value(), built ? "" : built.error().sentence().c_str());
         QCOMPARE(static_cast<int>(arrived.size()), *built);
         QCOMPARE(arrived.back().done, arrived.back().total);
-        QCOMPARE(std::count_if(arrived.begin(), arrived.end(), [](const auto& p) { return p.exerciseIsWhole; }), 4);
+        QCOMPARE(std::count_if(arrived.begin(), arrived.end(), [](const auto& p) { return p.exerciseIsWhole; }), 6);
         QVERIFY(!unfinishedDemo(*folder));
         const auto logbook = *Logbook::open(folder->logbook());
         const auto takes = *TakeRepository(*logbook).list();
@@ -106,7 +107,7 @@ class TestDemo : public QObject {
             QVERIFY(stored.hits.size() >= 12);
             QVERIFY(std::filesystem::exists(folder->takes() / stored.file));
         }
-        QCOMPARE(exercises.size(), std::size_t{4});
+        QCOMPARE(exercises.size(), std::size_t{6});
         QVERIFY(LadderRepository(*logbook).find("ferry-shuffle")->has_value());
     }
 
@@ -127,7 +128,7 @@ class TestDemo : public QObject {
         TakeRecord half;
         half.exercise = s.exercises.back().exercise;
         half.click = clickFor(half.exercise, Bpm(90));
-        (void)TakeStore(folder->takes()).begin(half, QDateTime(QDate(2026, 6, 19), QTime(18, 31)));
+        (void)TakeStore(folder->takes()).begin(half, QDateTime(QDate(2026, 6, 19), QTime(18, 45)));
         tidyDemo(s, site);
         QVERIFY(TakeArchive(*folder).unfinished()->empty());
         stop = false;

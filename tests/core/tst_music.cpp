@@ -107,7 +107,7 @@ class TestMusic : public QObject {
                 e.meter = {4, 5};
                 break;
             case 4:
-                e.bars = 17;
+                e.bars = kMostBars + 1;
                 break;
             case 5:
                 e.strokes.clear();

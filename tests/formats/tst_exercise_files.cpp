@@ -144,7 +144,7 @@ class TestExerciseFiles : public QObject {
         QTest::newRow("tempo is a text") << changed("\"start\":60", "\"start\":\"fast\"")
                                          << "\"tempo.start\" is not a number";
         QTest::newRow("half a bar") << changed("\"bars\":1", "\"bars\":0.5") << "not a whole number";
-        QTest::newRow("too many bars") << changed("\"bars\":1", "\"bars\":99") << "99 bars";
+        QTest::newRow("too many bars") << changed("\"bars\":1", "\"bars\":999") << "999 bars";
         QTest::newRow("odd meter") << changed("\"unit\":4", "\"unit\":5") << "meter 4/5";
         QTest::newRow("unknown voice") << changed("\"voice\":\"pad\",\"limb\":\"left\"",
                                                   "\"voice\":\"gong\",\"limb\":\"left\"")

@@ -229,7 +229,11 @@ class FaultWords {
 }  // namespace
 
 Text sentenceOf(const Exercise& exercise, const Finding& finding) {
-    return std::visit(FaultWords(exercise, finding), finding.fault);
+    const Text sentence = std::visit(FaultWords(exercise, finding), finding.fault);
+    if (!finding.section) return sentence;
+    if (!finding.section->name.empty()) return Text::with(UPBEAT_TEXT("In %1: %2"), finding.section->name, sentence);
+    return Text::with(UPBEAT_TEXT("In bars %1 to %2: %3"), std::to_string(printedBar(exercise, finding.section->from)),
+                      std::to_string(printedBar(exercise, finding.section->to)), sentence);
 }
 
 }  // namespace upbeat::words

@@ -31,6 +31,14 @@ constexpr std::array<MethodTexts, kMethodCount> kTexts{{
     {UPBEAT_TEXT("Easier versions"),
      UPBEAT_TEXT(
          "Less of everything first: no ornaments, no ghosts, beats on the cymbal; then back to the full page.")},
+    {UPBEAT_TEXT("Section by section"),
+     UPBEAT_TEXT("Each section alone, then two that follow one another, then the whole piece.")},
+    {UPBEAT_TEXT("From the end backwards"),
+     UPBEAT_TEXT(
+         "The last section, then the one before with it, until the piece is whole: one always plays into what is "
+         "known.")},
+    {UPBEAT_TEXT("Only the joins"),
+     UPBEAT_TEXT("The last bar of every section into the first bar of the next, where pieces break.")},
 }};
 
 }  // namespace

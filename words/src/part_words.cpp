@@ -12,11 +12,15 @@ struct TitleOfPart {
     Text operator()(const Span& spot) const {
         const std::string beat = std::to_string(spot.fromBeat.floor());
         if (whole.bars == 1) return Text::with(UPBEAT_TEXT("%1: beat %2"), whole.title, beat);
-        return Text::with(UPBEAT_TEXT("%1: beat %2 of bar %3"), whole.title, beat, spot.bar);
+        return Text::with(UPBEAT_TEXT("%1: beat %2 of bar %3"), whole.title, beat, printedBar(whole, spot.bar));
     }
     Text operator()(const BarRange& bars) const {
-        if (bars.from == bars.to) return Text::with(UPBEAT_TEXT("%1: bar %2"), whole.title, bars.from);
-        return Text::with(UPBEAT_TEXT("%1: bars %2 to %3"), whole.title, bars.from, bars.to);
+        for (const SectionSpan& section : sectionsOf(whole))
+            if (section.from == bars.from && section.to == bars.to && !section.name.empty())
+                return Text::with(UPBEAT_TEXT("%1: %2"), whole.title, section.name);
+        const int from = printedBar(whole, bars.from);
+        if (bars.from == bars.to) return Text::with(UPBEAT_TEXT("%1: bar %2"), whole.title, from);
+        return Text::with(UPBEAT_TEXT("%1: bars %2 to %3"), whole.title, from, printedBar(whole, bars.to));
     }
     Text operator()(const StageNumber&) const { return Text::with(UPBEAT_TEXT("%1: %2"), whole.title, what); }
     Text operator()(const KitLesson&) const { return Text::with(UPBEAT_TEXT("%1: teach the kit"), whole.title); }

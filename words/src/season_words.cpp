@@ -99,4 +99,16 @@ Text nearerGoalOf(double goalBpm, double nearerBpm) {
         bpm(goalBpm), bpm(nearerBpm));
 }
 
+Text holderOf(const std::vector<SectionStanding>& sections) {
+    const auto hardest = hardestSection(sections);
+    if (!hardest) return {};
+    const SectionStanding& holder = sections[*hardest];
+    const SectionStanding* easiest = &holder;
+    for (const SectionStanding& section : sections)
+        if (section.cleanBpm.value_or(0) > *easiest->cleanBpm) easiest = &section;
+    if (easiest == &holder) return Text::with(UPBEAT_TEXT("All sections are clean at %1."), bpm(*holder.cleanBpm));
+    return Text::with(UPBEAT_TEXT("%1 holds the piece at %2; %3 would go at %4."), holder.name, bpm(*holder.cleanBpm),
+                      easiest->name, bpm(*easiest->cleanBpm));
+}
+
 }  // namespace upbeat::words

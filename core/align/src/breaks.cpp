@@ -50,7 +50,7 @@ class Breaks {
 }  // namespace
 
 std::vector<BreakSpan> findBreaks(std::span<const PageEvent> events, std::span<const Sounding> hits,
-                                  const Assignment& found, std::span<const Section> sections, double barS) {
+                                  const Assignment& found, std::span<const MovedRun> sections, double barS) {
     constexpr double kPause = 0.9;
     constexpr int kFewestStrokes = 3;  // fewer are strokes missed where few are written
     const Breaks breaks(events, hits, found);

@@ -19,7 +19,7 @@ struct BreakSpan {
 /// One span where each new section begins, and one for every pause of at least nine tenths of a bar. `events` stand
 /// where the sections put them.
 [[nodiscard]] std::vector<BreakSpan> findBreaks(std::span<const PageEvent> events, std::span<const Sounding> hits,
-                                                const Assignment& found, std::span<const Section> sections,
+                                                const Assignment& found, std::span<const MovedRun> sections,
                                                 double barS);
 
 }  // namespace upbeat

@@ -46,7 +46,7 @@ class Path {
           m_nodes(m_blocks.size() + 1),
           m_expected(usualByShare(events, hits)) {}
 
-    std::vector<Section> find() {
+    std::vector<MovedRun> find() {
         m_nodes[0][kFarthest].cost = 0;
         for (std::size_t b = 0; b < m_blocks.size(); ++b) {
             moveFrom(b);
@@ -106,13 +106,13 @@ class Path {
         return solve(own, {begin, end}, m_expected).cost;
     }
 
-    [[nodiscard]] std::vector<Section> trace() const {
+    [[nodiscard]] std::vector<MovedRun> trace() const {
         const auto& last = m_nodes.back();
         std::size_t block = m_blocks.size();
         auto place = static_cast<std::size_t>(
             std::min_element(last.begin(), last.end(), [](const Node& a, const Node& b) { return a.cost < b.cost; }) -
             last.begin());
-        std::vector<Section> sections{{m_events.size(), static_cast<int>(place) - kFarthest}};
+        std::vector<MovedRun> sections{{m_events.size(), static_cast<int>(place) - kFarthest}};
         while (block > 0 || place != kFarthest) {
             const Node& node = m_nodes[block][place];
             if (node.played) sections.back().firstEvent = m_blocks[node.fromBlock].from;
@@ -137,15 +137,15 @@ class Path {
 
 }  // namespace
 
-void moveTo(std::span<PageEvent> events, std::span<const Section> sections, double beatS) {
+void moveTo(std::span<PageEvent> events, std::span<const MovedRun> sections, double beatS) {
     for (std::size_t s = 0; s < sections.size(); ++s) {
         const std::size_t end = s + 1 < sections.size() ? sections[s + 1].firstEvent : events.size();
         for (std::size_t i = sections[s].firstEvent; i < end; ++i) events[i].gridS += sections[s].beats * beatS;
     }
 }
 
-std::vector<Section> findSections(std::span<const PageEvent> events, std::span<const Sounding> hits, double beatS) {
-    std::vector<Section> inPlace{{0, 0}};
+std::vector<MovedRun> findSections(std::span<const PageEvent> events, std::span<const Sounding> hits, double beatS) {
+    std::vector<MovedRun> inPlace{{0, 0}};
     if (events.empty() || hits.empty()) return inPlace;
     auto sections = Path(events, hits, beatS).find();
     if (sections.size() == 1 && sections.front().beats == 0) return inPlace;

@@ -77,6 +77,7 @@ std::vector<Meter> metersOf(const Exercise& exercise) {
 void setMeters(Exercise& exercise, const std::vector<Meter>& meters) {
     exercise.bars = static_cast<int>(meters.size());
     exercise.meter = meters.front();
+    std::erase_if(exercise.sections, [&](const Section& section) { return section.bar > exercise.bars; });
     exercise.meterChanges.clear();
     for (std::size_t i = 1; i < meters.size(); ++i)
         if (meters[i] != meters[i - 1]) exercise.meterChanges.push_back({static_cast<int>(i) + 1, meters[i]});

@@ -73,6 +73,7 @@ Result<void> checkFrame(const Exercise& e) {
         return fail(Text::with(UPBEAT_TEXT("the phrase has %1 bars"), e.bars), {},
                     Text::with(UPBEAT_TEXT("use 1 to %1"), kMostBars));
     if (auto meters = checkMeterChanges(e); !meters) return meters;
+    if (auto sections = checkSections(e); !sections) return sections;
     const auto inRange = [](double bpm) { return bpm >= kSlowestTempo && bpm <= kFastestTempo; };
     if (!inRange(e.tempo.start) || !inRange(e.tempo.goal))
         return fail(Text::with(UPBEAT_TEXT("a tempo of %1 to %2 is out of range"), fmt::format("{:g}", e.tempo.start),

@@ -71,6 +71,10 @@ void GridReader::readKey(std::string_view key, std::string_view value) {
         readBars(value);
     else if (key == "meter")
         readMeter(value);
+    else if (key == "section")
+        readSection(value);
+    else if (key == "numbered")
+        readNumbered(value);
     else if (key == "tempo")
         readTempo(value);
     else if (key == "feel")
@@ -86,22 +90,10 @@ void GridReader::readKey(std::string_view key, std::string_view value) {
     else if (key == "count")
         readCount(value);
     else
-        wrong(
-            Text::with(UPBEAT_TEXT("\"%1\" is not known"), key),
-            UPBEAT_TEXT("use id, title, trains, tags, bars, meter, tempo, feel, placed, levels, count, swell or free"));
-}
-
-void GridReader::readCount(std::string_view value) {
-    if (value == "numbers") {
-        m_exercise.counting = Counting::Numbers;
-    } else if (const auto words = wordsFromText(value)) {
-        auto own = *words;
-        if (own.front() == "*") own.front().clear();
-        m_exercise.words[static_cast<int>(own.size())] = std::move(own);
-    } else if (value != "letters") {
-        wrong(UPBEAT_TEXT("this is no way of counting"),
-              UPBEAT_TEXT("write letters, numbers or your own words, * for the number"));
-    }
+        wrong(Text::with(UPBEAT_TEXT("\"%1\" is not known"), key),
+              UPBEAT_TEXT("use id, title, trains, tags, bars, meter, section, numbered, tempo, feel, placed, levels, "
+                          "count, swell or "
+                          "free"));
 }
 
 void GridReader::readBars(std::string_view value) {

@@ -32,6 +32,8 @@ class GridReader {
     /// "4/4" for the phrase, "7/8 from bar 3" for a change.
     void readMeter(std::string_view value);
 
+    void readSection(std::string_view value);
+    void readNumbered(std::string_view value);
     void readTempo(std::string_view value);
 
     void readFeel(std::string_view value);

@@ -77,6 +77,8 @@ std::vector<TextSetting> settingsOf(const Exercise& e) {
     add("meter", e.meter.toString());
     for (const MeterChange& change : e.meterChanges)
         add("meter", fmt::format("{} from bar {}", change.meter.toString(), change.bar));
+    if (e.firstBar != 1) add("numbered", fmt::format("from {}", e.firstBar));
+    for (const Section& section : e.sections) add("section", fmt::format("{} from bar {}", section.name, section.bar));
     add("bars", std::to_string(e.bars));
     add("tempo", fmt::format("{} to {} by {}", e.tempo.start, e.tempo.goal, e.tempo.step));
     if (e.feel.isSwung()) add("feel", feelText(e.feel));

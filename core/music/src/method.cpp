@@ -6,8 +6,9 @@ namespace upbeat {
 
 namespace {
 
-constexpr NameTable<kMethodCount> kNames{"slow-whole", "limbs-apart", "chunks",  "grow",      "singles-doubles",
-                                         "half-full",  "isolate",     "context", "keep-grow", "easier"};
+constexpr NameTable<kMethodCount> kNames{"slow-whole", "limbs-apart",  "chunks",     "grow",      "singles-doubles",
+                                         "half-full",  "isolate",      "context",    "keep-grow", "easier",
+                                         "sections",   "from-the-end", "transitions"};
 
 }  // namespace
 

@@ -19,6 +19,14 @@ void planFrom(Exercise& e, const Meter& before) {
                std::clamp(now(e.tempo.step), kSmallestTempoStep, kLargestTempoStep)};
 }
 
+/// The sections a part brings with it; without any it is one itself.
+void addSections(Exercise& frame, const Exercise& part, int barsBefore) {
+    if (part.sections.empty()) frame.sections.push_back({barsBefore + 1, part.title.substr(0, kLongestSectionName)});
+    for (const Section& section : part.sections) frame.sections.push_back({barsBefore + section.bar, section.name});
+    std::erase_if(frame.sections, [](const Section& section) { return section.name.empty(); });
+    if (frame.sections.size() > kMostSections) frame.sections.resize(kMostSections);
+}
+
 }  // namespace
 
 Result<Exercise> rebarred(Exercise e, const Meter& meter) {
@@ -81,6 +89,7 @@ Result<Exercise> formOf(Exercise frame, std::span<const FormPart> sections) {
     frame.strokes.clear();
     frame.swells.clear();
     frame.freeSpans.clear();
+    frame.sections.clear();
     std::vector<Meter> meters;
     Beats start(0);
     for (const FormPart& section : sections) {
@@ -93,6 +102,7 @@ Result<Exercise> formOf(Exercise frame, std::span<const FormPart> sections) {
             if (meters.size() + more.size() > static_cast<std::size_t>(kMostBars))
                 return fail(UPBEAT_TEXT("the form is longer than a phrase can be"), {},
                             Text::with(UPBEAT_TEXT("use up to %1 bars"), kMostBars));
+            if (time == 0) addSections(frame, part, static_cast<int>(meters.size()));
             meters.insert(meters.end(), more.begin(), more.end());
             for (Stroke s : part.strokes) s.at = s.at + start, frame.strokes.push_back(s);
             for (const Swell& s : part.swells) frame.swells.push_back({s.from + start, s.to + start, s.fromDb, s.toDb});
@@ -113,6 +123,8 @@ Exercise barsOf(const Exercise& exercise, int from, int to) {
     Exercise part = exercise;
     const auto meters = metersOf(exercise);
     setMeters(part, std::vector(meters.begin() + from - 1, meters.begin() + to));
+    part.sections = sectionsWithin(exercise, from, to);
+    part.firstBar = printedBar(exercise, from);
     planFrom(part, exercise.meter);
     part.strokes.clear();
     part.swells.clear();

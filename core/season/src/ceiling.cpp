@@ -20,9 +20,13 @@ CeilingFilter filterOf(const std::vector<PastTake>& takes) {
 }
 
 std::optional<Ceiling> ceilingOf(const std::vector<PastTake>& takes) {
+    if (takes.empty()) return std::nullopt;
+    return ceilingOf(takes, filterOf(takes));
+}
+
+std::optional<Ceiling> ceilingOf(const std::vector<PastTake>& takes, const CeilingFilter& filter) {
     constexpr std::size_t kFewest = 4;
     if (takes.size() < kFewest) return std::nullopt;
-    const CeilingFilter filter = filterOf(takes);
     Ceiling ceiling;
     ceiling.bpm = filter.guessedBpm();
     ceiling.isBracketed = filter.bpm().has_value();

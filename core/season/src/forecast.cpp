@@ -75,8 +75,12 @@ std::optional<int> dayBy(const std::vector<int>& sorted, double share) {
 
 std::optional<Forecast> forecastOf(const std::vector<PastTake>& takes, double goalBpm) {
     if (takes.empty()) return std::nullopt;
+    return forecastOf(takes, filterOf(takes), goalBpm);
+}
+
+std::optional<Forecast> forecastOf(const std::vector<PastTake>& takes, const CeilingFilter& filter, double goalBpm) {
+    if (takes.empty()) return std::nullopt;
     const Habits habits = habitsOf(takes);
-    const CeilingFilter filter = filterOf(takes);
     if (habits.days < kFewestDays || !filter.bpm()) return std::nullopt;
     Random random(20261129);
     std::vector<int> reached;

@@ -5,6 +5,7 @@
 
 #include "upbeat/align/foreign_sounds.h"
 #include "upbeat/measure/gain_ride.h"
+#include "upbeat/take/section_findings.h"
 #include "upbeat/take/take_bounds.h"
 #include "upbeat/units/order_statistics.h"
 
@@ -75,7 +76,8 @@ TakeAnalysis analyzeTake(const Exercise& exercise, const TakeFrame& frame, const
     forgetLevelsOfNeighbours(analysis.matched);
     analysis.measures = measure(analysis.matched);
     analysis.gates = judge(analysis.matched, analysis.measures, plan.profile);
-    analysis.findings = findFaults(analysis.matched, analysis.measures, plan.profile);
+    analysis.findings = findBySections(analysis.matched, plan.profile,
+                                       findFaults(analysis.matched, analysis.measures, plan.profile));
     poolGates(analysis, plan.history);
     analysis.verdict = isTooDamaged(frame, exercise)
                            ? damagedTake(frame.tempoBpm, damagedS(frame, exercise), plan.ladder)

@@ -39,10 +39,11 @@ std::vector<Hit> someOf(std::vector<Hit> strokes) {
 
 Exercise teachingExercise(const Exercise& exercise) {
     constexpr int kBeats = 4;
+    constexpr int kLongest = 16;  // bars: a minute, and no more
     const auto voices = voicesOf(exercise);
     // Two bars for every drum, fewer where they would not fit.
     int beatsEach = 2 * kBeats;
-    while (static_cast<int>(voices.size()) * beatsEach > kMostBars * kBeats) beatsEach /= 2;
+    while (static_cast<int>(voices.size()) * beatsEach > kLongest * kBeats) beatsEach /= 2;
     Exercise page;
     markAsPart(page, {exercise.id, KitLesson{}});
     page.title = exercise.title;

@@ -1,6 +1,7 @@
 #include "upbeat/methods/methods.h"
 
 #include <algorithm>
+#include <array>
 
 #include "ways.h"
 
@@ -10,43 +11,26 @@ namespace {
 
 constexpr std::size_t kUsefulStages = 2;
 
+bool goesThroughBeats(Method method) {
+    return method == Method::Chunks || method == Method::Grow || method == Method::SinglesDoubles ||
+           method == Method::HalfThenFull || method == Method::KeepAndGrow || method == Method::Context;
+}
+
+/// In the order of Method; a spot has to be told.
+using Way = void (*)(Stages&, const Exercise&);
+constexpr std::array<Way, kMethodCount> kWays{slowWhole,        limbsApart, chunks,     grow,        singlesDoubles,
+                                              halfThenFull,     nullptr,    context,    keepAndGrow, easier,
+                                              sectionBySection, fromTheEnd, transitions};
+
 }  // namespace
 
 std::vector<PracticeStage> stagesOf(const Exercise& exercise, Method method, const Span& span) {
+    if (exercise.strokes.empty() || (exercise.bars > kLongestPhrase && goesThroughBeats(method))) return {};
     Stages stages(exercise, method);
-    if (exercise.strokes.empty()) return {};
-    switch (method) {
-        case Method::SlowWhole:
-            slowWhole(stages, exercise);
-            break;
-        case Method::LimbsApart:
-            limbsApart(stages, exercise);
-            break;
-        case Method::Chunks:
-            chunks(stages, exercise);
-            break;
-        case Method::Grow:
-            grow(stages, exercise);
-            break;
-        case Method::SinglesDoubles:
-            singlesDoubles(stages, exercise);
-            break;
-        case Method::HalfThenFull:
-            halfThenFull(stages, exercise);
-            break;
-        case Method::IsolateSpan:
-            isolateSpan(stages, exercise, span);
-            break;
-        case Method::Context:
-            context(stages, exercise);
-            break;
-        case Method::KeepAndGrow:
-            keepAndGrow(stages, exercise);
-            break;
-        case Method::Easier:
-            easier(stages, exercise);
-            break;
-    }
+    if (method == Method::IsolateSpan)
+        isolateSpan(stages, exercise, span);
+    else
+        kWays.at(static_cast<std::size_t>(method))(stages, exercise);
     return stages.take();
 }
 

@@ -26,13 +26,20 @@ struct MidiMeter {
     Meter meter;
 };
 
-/// What we use of a Standard MIDI File: note starts, the first tempo and the time signatures.
+/// A marker, as sequencers name the parts of a piece.
+struct MidiMarker {
+    std::int64_t tick = 0;
+    std::string name;
+};
+
+/// What we use of a Standard MIDI File: note starts, the first tempo, the time signatures and the markers.
 struct MidiFile {
     int ticksPerQuarter = 480;
     std::string title;
     std::optional<double> quarterBpm;
     std::vector<std::string> remarks;  ///< Texts that belong to nothing, at most 64.
     std::vector<MidiMeter> meters;     ///< In order of time; none: 4/4.
+    std::vector<MidiMarker> markers{};  ///< In order of time, at most 1000.
     std::int64_t endTick = 0;
     std::vector<MidiNote> notes;  ///< In order of time.
 };

@@ -3,6 +3,7 @@
 #include "upbeat/ladder/holding.h"
 #include "upbeat/season/ceiling.h"
 #include "upbeat/season/over_tempo.h"
+#include "upbeat/season/piece.h"
 #include "upbeat/season/tiring.h"
 #include "upbeat/units/text.h"
 
@@ -21,5 +22,8 @@ namespace upbeat::words {
 [[nodiscard]] Text sentenceOf(const Holding& holding);
 /// "140 is hardly reached in three months as it goes; 112 can be had in one."
 [[nodiscard]] Text nearerGoalOf(double goalBpm, double nearerBpm);
+
+/// "B holds the piece at 92; A would go at 116." Empty where nothing can be said yet.
+[[nodiscard]] Text holderOf(const std::vector<SectionStanding>& sections);
 
 }  // namespace upbeat::words

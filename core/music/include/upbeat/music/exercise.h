@@ -10,6 +10,7 @@
 #include "upbeat/music/meter.h"
 #include "upbeat/music/origin.h"
 #include "upbeat/music/placement.h"
+#include "upbeat/music/section.h"
 #include "upbeat/music/stroke.h"
 #include "upbeat/units/error.h"
 #include "upbeat/units/quantity.h"
@@ -61,11 +62,11 @@ inline constexpr double kSlowestTempo = 30;
 inline constexpr double kFastestTempo = 300;
 inline constexpr double kSmallestTempoStep = 0.5;
 inline constexpr double kLargestTempoStep = 50;
-inline constexpr int kMostBars = 16;
-inline constexpr std::size_t kMostStrokes = 4096;
+inline constexpr int kMostBars = 400;
+inline constexpr std::size_t kMostStrokes = 16384;
 inline constexpr std::int64_t kFinestDivision = 20160;  ///< Of a beat: all its strokes stand on so many steps or fewer.
 
-/// A phrase of 1 to 16 bars that repeats: the page the player reads.
+/// A phrase that repeats, or a piece of up to 400 bars: the page the player reads.
 struct Exercise {
     std::string id;      ///< Stable, lower case with dashes; takes refer to it.
     std::string title;   ///< As shown.
@@ -85,6 +86,8 @@ struct Exercise {
     std::vector<MeterChange> meterChanges{};   ///< In order of bars; see bars.h. Quarter notes keep their length.
     std::optional<Origin> origin{};            ///< Of a part of another exercise; none for a page of its own.
     std::vector<AskedPlacement> placements{};  ///< Beside the click, at most one for a voice and one for all others.
+    std::vector<Section> sections{};           ///< Named parts, in order of bars; see section.h.
+    int firstBar = 1;                          ///< The number that is printed at bar 1.
     bool twoLevels = false;                    ///< Ghosts and taps are one level: only accents are told from the rest.
 
     friend bool operator==(const Exercise&, const Exercise&) = default;

@@ -17,8 +17,13 @@ enum class Method {
     Context,         ///< Groove, the phrase or its last bar, groove.
     KeepAndGrow,     ///< The limbs that repeat keep on while the others grow.
     Easier,          ///< From the easiest version to the full one (N11).
+    Sections,        ///< Of a piece: section by section, neighbours joined, the whole.
+    FromTheEnd,      ///< The last section, the last two, and so on.
+    Transitions,     ///< The last bar of every section into the first of the next.
 };
-inline constexpr int kMethodCount = 10;
+inline constexpr int kMethodCount = 13;
+/// A page longer than that is a piece: what goes beat by beat through it would never end.
+inline constexpr int kLongestPhrase = 16;  // bars
 
 /// "grow", "limbs-apart": as it stands in files and on the command line.
 [[nodiscard]] std::string_view toName(Method method);

@@ -24,6 +24,8 @@ struct Ceiling {
 
 /// From the last takes of a page, oldest first, as it is today: see CeilingFilter. Nothing for fewer than four takes.
 [[nodiscard]] std::optional<Ceiling> ceilingOf(const std::vector<PastTake>& takes);
+/// The same, where the filter has heard them already.
+[[nodiscard]] std::optional<Ceiling> ceilingOf(const std::vector<PastTake>& takes, const CeilingFilter& filter);
 
 /// A filter that has heard these takes, oldest first, and the nights since the last one; of many takes only the last
 /// three hundred.

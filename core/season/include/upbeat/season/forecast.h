@@ -23,6 +23,9 @@ inline constexpr int kFewestDays = 5;  ///< On which it was practised: of fewer 
 /// From all takes of a page, oldest first; they go on as often and as long as of late. Nothing of fewer than five days,
 /// or while the ceiling itself cannot be told.
 [[nodiscard]] std::optional<Forecast> forecastOf(const std::vector<PastTake>& takes, double goalBpm);
+/// The same, where the filter has heard them already.
+[[nodiscard]] std::optional<Forecast> forecastOf(const std::vector<PastTake>& takes, const CeilingFilter& filter,
+                                                 double goalBpm);
 
 /// A goal to be had first, where that of the ladder is hardly reached in three months: the fastest rung that eight in
 /// ten players like this one will have reached in one. None where the goal is near enough, or no rung lies between.

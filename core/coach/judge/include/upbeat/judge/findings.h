@@ -46,6 +46,7 @@ struct Finding {
     int of = 0;
     std::vector<int> explains;  ///< Strokes of the phrase on which it is heard; empty: on its own place, or all over.
     std::optional<Span> drill;
+    std::optional<SectionSpan> section{};  ///< Of a piece: it is so there and not elsewhere.
     double weight = 0;  ///< How far beyond what matters, for ranking.
 };
 

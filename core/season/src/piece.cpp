@@ -1,0 +1,17 @@
+#include "upbeat/season/piece.h"
+
+#include <algorithm>
+
+namespace upbeat {
+
+std::optional<std::size_t> hardestSection(const std::vector<SectionStanding>& sections) {
+    const auto known = std::count_if(sections.begin(), sections.end(),
+                                     [](const SectionStanding& s) { return s.cleanBpm.has_value(); });
+    if (known < 2) return std::nullopt;
+    const auto slower = [](const SectionStanding& a, const SectionStanding& b) {
+        return a.cleanBpm.value_or(1e9) < b.cleanBpm.value_or(1e9);
+    };
+    return static_cast<std::size_t>(std::min_element(sections.begin(), sections.end(), slower) - sections.begin());
+}
+
+}  // namespace upbeat

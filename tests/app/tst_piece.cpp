@@ -1,0 +1,151 @@
+// A whole piece in the real window: chosen by its sections, played, looked at section by section, climbed where it is
+// hardest.
+#include <QLabel>
+#include <QSpinBox>
+#include <QTest>
+
+#include "climb/climb_place.h"
+#include "look/look_place.h"
+#include "prepare/prepare_place.h"
+#include "stage.h"
+
+using namespace upbeat;
+using namespace upbeat::test;
+
+namespace {
+
+/// Calm, but for one section that is rushed and uneven.
+Character calm(const Exercise& page) {
+    Character c = machine();
+    c.spreadMs = 0.5;
+    const bool isBridge = page.firstBar == 57 && page.bars == 16;
+    if (isBridge) c.spreadMs = 14;
+    return c;
+}
+
+struct Song : Desk {
+    Song() : Desk(machine()) {
+        window.reset();
+        studio.reset();
+        studio = studioIn(dir, [](const Exercise& page, double) { return calm(page); });
+        window = std::make_unique<MainWindow>(*studio);
+        window->resize(1280, 800);
+        window->show();
+        window->activateWindow();
+        (void)QTest::qWaitForWindowActive(window.get());
+        studio->shelf().importFile(QStringLiteral(UPBEAT_SOURCE_DIR "/demodata/pieces/harbour-lights.txt"));
+        (void)QTest::qWaitFor([this] { return studio->stand().exercise().bars == 96; }, 60000);
+        studio->stand().setTempo(116);
+    }
+    [[nodiscard]] SectionStrip* strip(int place) const { return window->place(place)->findChild<SectionStrip*>(); }
+    void take() const {
+        const std::size_t before = studio->log().takes().size();
+        studio->recorder().start();
+        QTRY_VERIFY_WITH_TIMEOUT(studio->log().takes().size() > before, 120000);
+    }
+    void picture(const char* name) const {
+        const QString folder = qEnvironmentVariable("UPBEAT_PICTURES");
+        if (!folder.isEmpty()) window->grab().save(QDir(folder).filePath(QLatin1String(name) + QStringLiteral(".png")));
+    }
+};
+
+}  // namespace
+
+class TestPiece : public QObject {
+    Q_OBJECT
+  private Q_SLOTS:
+    void initTestCase() { QVERIFY(lookAsShipped()); }
+
+    void aSectionIsChosenAndPractised() {
+        const Song song;
+        QCOMPARE(song.studio->stand().exercise().sections.size(), std::size_t{8});
+        song.window->go(MainWindow::Prepare);
+        SectionStrip* strip = song.strip(MainWindow::Prepare);
+        QVERIFY(strip->isVisible() && strip->accessibleName().contains(QStringLiteral("verse 2, bars 33 to 48")));
+        song.key(Qt::Key_PageDown, Qt::ControlModifier);
+        song.key(Qt::Key_PageDown, Qt::ControlModifier);
+        QCOMPARE(strip->chosen(), std::optional(1));
+        song.picture("prepare-piece");
+        song.key(Qt::Key_R);
+        const Exercise& verse = song.studio->stand().exercise();
+        QVERIFY(song.studio->stand().isPart() && verse.bars == 16 && verse.firstBar == 9);
+        song.key(Qt::Key_R);  // the whole again
+        QVERIFY(!song.studio->stand().isPart());
+        // Dragged from bar 33 to bar 40.
+        const double bar = (strip->width() - 4.0) / 96;
+        const auto at = [&](int number) { return QPoint(static_cast<int>(2 + bar * (number - 0.5)), 20); };
+        QTest::mousePress(strip, Qt::LeftButton, {}, at(33));
+        QTest::mouseMove(strip, at(36));
+        QTest::mouseMove(strip, at(40));
+        QTest::mouseRelease(strip, Qt::LeftButton, {}, at(40));
+        song.key(Qt::Key_R);
+        QCOMPARE(song.studio->stand().exercise().firstBar, 33);
+        QCOMPARE(song.studio->stand().exercise().bars, 8);
+    }
+
+    void aPageWithoutSectionsHasNoStrip() {
+        const Desk desk;
+        for (const int place : {MainWindow::Prepare, MainWindow::Look, MainWindow::Climb})
+            QVERIFY(!desk.window->place(place)->findChild<SectionStrip*>()->isVisible());
+    }
+
+    void aTakeOfThePieceIsLookedAtSectionBySection() {
+        const Song song;
+        song.take();
+        song.window->go(MainWindow::Look);
+        const auto* look = qobject_cast<LookPlace*>(song.window->place(MainWindow::Look));
+        const TakeAnalysis& take = song.studio->review().take()->analysis;
+        QCOMPARE(take.matched.exercise.bars, 96);
+        QVERIFY(take.matched.missed.size() + take.matched.extra.size() <= 1);
+        QVERIFY(look->sections()->isVisible() && look->sections()->chosen());
+        QVERIFY(look->field()->isVisible());
+        const int first = *look->sections()->chosen();
+        song.key(Qt::Key_BracketRight);
+        QCOMPARE(look->sections()->chosen(), std::optional((first + 1) % 8));
+        song.key(Qt::Key_BracketLeft);
+        QCOMPARE(look->sections()->chosen(), std::optional(first));
+        song.key(Qt::Key_Right);  // a hit, named by its place in the piece
+        song.key(Qt::Key_T);
+        song.key(Qt::Key_N);
+        song.picture("look-piece");
+        song.key(Qt::Key_L);
+        const QPoint outro(look->sections()->width() - 10, 20);
+        if (look->sections()->chosen() != 7) QTest::mouseClick(look->sections(), Qt::LeftButton, {}, outro);
+        QCOMPARE(look->sections()->chosen(), std::optional(7));
+        QTest::mouseClick(look->sections(), Qt::LeftButton, {}, outro);  // all of it
+        QVERIFY(!look->sections()->chosen());
+    }
+
+    void theHardestSectionHoldsThePiece() {
+        const Song song;
+        PracticeSettings settings = song.studio->setup().settings();
+        settings.barsPerTake = 16;
+        song.studio->setup().change(settings);
+        song.window->go(MainWindow::Climb);
+        SectionStrip* strip = song.strip(MainWindow::Climb);
+        QVERIFY(strip->isVisible());
+        const auto practise = [&](int section, double bpm) {
+            const SectionSpan span = strip->sections()[static_cast<std::size_t>(section)];
+            song.studio->stand().backToWhole();
+            song.studio->stand().practiseBars(span.from, span.to);
+            song.studio->stand().setTempo(bpm);
+            song.take();
+            QVERIFY(song.studio->review().take()->analysis.clean());
+        };
+        practise(0, 112);
+        practise(2, 100);
+        song.window->go(MainWindow::Climb);
+        const auto labels = song.window->place(MainWindow::Climb)->findChildren<QLabel*>();
+        QVERIFY(std::any_of(labels.begin(), labels.end(), [](const QLabel* label) {
+            return label->isVisible() &&
+                   label->text() == QStringLiteral("chorus 1 holds the piece at 100; intro would go at 112.");
+        }));
+        song.picture("climb-piece");
+        QTest::mouseClick(strip, Qt::LeftButton, {}, QPoint(strip->width() / 2 + 120, 20));  // the bridge
+        QCOMPARE(song.studio->stand().exercise().firstBar, 57);
+        QVERIFY(song.studio->stand().isPart());
+    }
+};
+
+QTEST_MAIN(TestPiece)
+#include "tst_piece.moc"
