@@ -19,8 +19,7 @@ void LookPlace::fillFindings() {
         m_findings->addWidget(card);
     }
     m_gates->setVisible(take != nullptr);
-    // In one pass nothing is told from one count to the next.
-    m_spread->setVisible(take != nullptr && take->analysis.matched.passes > 1);
+    m_spread->setVisible(take != nullptr);
     m_strip->setAnalysis(take ? std::shared_ptr<const TakeAnalysis>(take, &take->analysis) : nullptr);
     if (!take) return;
     if (m_findingCount == 0) addLine(tr("No fault stands out of this take."));
@@ -32,6 +31,8 @@ void LookPlace::fillFindings() {
     });
     m_gates->setGates(std::move(gates), take->analysis.takesTogether);
     m_spread->setTiming(take->analysis.measures.timing);
+    // In one pass nothing is told from one count to the next.
+    if (take->analysis.matched.passes < 2) m_spread->hide();
 }
 
 void LookPlace::addLine(const QString& text) {

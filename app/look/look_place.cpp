@@ -79,7 +79,7 @@ QWidget* LookPlace::buildSide() {
     m_closeUp->hide();
     m_detail->setFont(typeFace(Type::kText));
     m_detail->setWordWrap(true);
-    m_detail->setMinimumHeight(44);
+    m_detail->setMinimumHeight(66);
     sideLayout->addWidget(m_sideTitle);
     sideLayout->addWidget(m_findingArea, 1);
     sideLayout->addWidget(m_groupArea, 1);

@@ -69,7 +69,8 @@ void PlayPlace::paintEvent(QPaintEvent* /*event*/) {
     const double meter = 40;
     paintTempo(painter, QRectF(0, 0, 0.42 * width(), top));
     paintCount(painter, QRectF(0.42 * width(), 0, 0.30 * width(), top));
-    paintPasses(painter, QRectF(0.72 * width(), 0, 0.28 * width(), top));
+    const QRectF right(0.72 * width(), 0, 0.28 * width(), top);
+    exercise().sections.size() > 1 ? paintSection(painter, right) : paintPasses(painter, right);
     const QRectF middle(0, top + 12, width(), std::max(60.0, height() - top - meter - 24));
     if (m_with.handsFree.isResting() && m_with.review.take())
         paintRest(painter, middle);

@@ -43,6 +43,8 @@ class PlayPlace : public Place {
     [[nodiscard]] QString beforeOrAfter(bool isOver) const;
     void paintCount(QPainter& painter, const QRectF& box) const;
     void paintPasses(QPainter& painter, const QRectF& box) const;
+    /// Of a piece: the section one is in and, a bar ahead, the next one.
+    void paintSection(QPainter& painter, const QRectF& box) const;
     /// In the rest: what is next, as large as the tempo, and why.
     void paintRest(QPainter& painter, const QRectF& box) const;
     void somethingHurts();
@@ -67,6 +69,15 @@ struct CountNow {
     QString beat;
     QString word;
 };
+
+/// Where one is in a piece.
+struct SectionNow {
+    QString name;
+    int bar = 1;   ///< As it is printed.
+    QString next;  ///< The section that begins with the next bar; else empty.
+};
+/// At a place of the page (0 to 1); nothing without sections.
+[[nodiscard]] std::optional<SectionNow> sectionNow(const Exercise& exercise, double place);
 
 /// The count at a place of the phrase (0 to 1); in a count-in `beatsNow` is negative and only the beat is shown.
 [[nodiscard]] CountNow countAt(const FieldData& page, const Meter& meter, double place, double beatsNow);

@@ -156,7 +156,7 @@ Table tapTable(int rests) {
     int mistaken = 0;
     for (int i = 0; i < rests; ++i) {
         Count& count = counts.at(static_cast<std::size_t>(i % 5));
-        const RestOutcome outcome = listenToRest(count.scene, 90000 + static_cast<std::uint64_t>(i));
+        const RestOutcome outcome = listenToRest(count.scene, 130000 + static_cast<std::uint64_t>(i));
         ++count.rests;
         count.taken += outcome.asked && outcome.taken == outcome.asked ? 1 : 0;
         const bool isMistaken = outcome.taken && outcome.taken != outcome.asked;

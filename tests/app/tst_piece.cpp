@@ -6,8 +6,10 @@
 
 #include "climb/climb_place.h"
 #include "look/look_place.h"
+#include "play/play_place.h"
 #include "prepare/prepare_place.h"
 #include "stage.h"
+#include "upbeat/music/library.h"
 
 using namespace upbeat;
 using namespace upbeat::test;
@@ -65,7 +67,6 @@ class TestPiece : public QObject {
         song.key(Qt::Key_PageDown, Qt::ControlModifier);
         song.key(Qt::Key_PageDown, Qt::ControlModifier);
         QCOMPARE(strip->chosen(), std::optional(1));
-        song.picture("prepare-piece");
         song.key(Qt::Key_R);
         const Exercise& verse = song.studio->stand().exercise();
         QVERIFY(song.studio->stand().isPart() && verse.bars == 16 && verse.firstBar == 9);
@@ -81,6 +82,25 @@ class TestPiece : public QObject {
         song.key(Qt::Key_R);
         QCOMPARE(song.studio->stand().exercise().firstBar, 33);
         QCOMPARE(song.studio->stand().exercise().bars, 8);
+    }
+
+    void theNextSectionIsAnnouncedABarAhead() {
+        const Song song;
+        const Exercise& page = song.studio->stand().exercise();
+        const auto at = [&](double bar) { return *sectionNow(page, (bar - 1) / 96); };
+        QCOMPARE(at(1.0).name, QStringLiteral("intro"));
+        QVERIFY(at(7.9).next.isEmpty());
+        QCOMPARE(at(8.0).next, QStringLiteral("verse 1"));
+        QCOMPARE(at(8.99).bar, 8);
+        QCOMPARE(at(9.0).name, QStringLiteral("verse 1"));
+        QVERIFY(at(96.5).next.isEmpty());
+        QVERIFY(!sectionNow(*builtInExercise("paradiddle-accents"), 0.5));
+        song.window->go(MainWindow::Play);
+        song.studio->recorder().start();
+        QTRY_VERIFY_WITH_TIMEOUT(song.studio->recorder().live() && song.studio->recorder().live()->beatsNow() > 29, 60000);
+        song.picture("play-piece");
+        song.studio->recorder().discard();
+        QTRY_VERIFY_WITH_TIMEOUT(song.studio->recorder().isIdle(), 60000);
     }
 
     void aPageWithoutSectionsHasNoStrip() {

@@ -141,7 +141,6 @@ class TestStrokeInputs : public QObject {
             start.window->go(MainWindow::Play);
             start.key(Qt::Key_Space);
             QVERIFY(start.studio->recorder().isWaiting());
-            start.picture("play-first-stroke");
             QVERIFY(start.studio->recorder().isIdle());
             start.key(Qt::Key_Space);  // not yet
             QVERIFY(!start.studio->recorder().isWaiting());

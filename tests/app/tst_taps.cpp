@@ -25,7 +25,7 @@ struct Tapping : FirstStart {
     [[nodiscard]] TapCommands& taps() const { return handsFree().taps(); }
     /// So many taps, with silence before and behind them.
     void tap(int count) const {
-        constexpr double kSilenceS = 1.3;
+        constexpr double kSilenceS = 1.5;
         QTRY_VERIFY_WITH_TIMEOUT(drummer->quietS() > kSilenceS, 60000);
         for (int k = 0; k < count; ++k) drummer->strike(-14);
         QTRY_VERIFY_WITH_TIMEOUT(drummer->isDone() && drummer->quietS() > kSilenceS, 60000);

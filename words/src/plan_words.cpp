@@ -86,8 +86,7 @@ Text sentenceOf(const Forecast& forecast, double goalBpm) {
     if (forecast.likely && forecast.early)
         return Text::with(UPBEAT_TEXT("%1 in about %2 days, not before %3; nobody can promise it within a year."),
                           bpm(goalBpm), *forecast.likely, *forecast.early);
-    return Text::with(UPBEAT_TEXT("%1 is out of reach at this pace: %2 within a month is a goal that can be met."),
-                      bpm(goalBpm), bpm(forecast.inAMonthBpm));
+    return Text::with(UPBEAT_TEXT("%1 is out of reach within a year at this pace."), bpm(goalBpm));
 }
 
 }  // namespace upbeat::words

@@ -95,7 +95,7 @@ Text sentenceOf(const Holding& holding) {
 
 Text nearerGoalOf(double goalBpm, double nearerBpm) {
     return Text::with(
-        UPBEAT_TEXT("%1 is hardly reached in three months as it goes; %2 can be had in one. N takes it as the goal."),
+        UPBEAT_TEXT("Instead of %1, hardly reached in three months as it goes, %2 can be had in one: N takes that goal."),
         bpm(goalBpm), bpm(nearerBpm));
 }
 

@@ -7,15 +7,15 @@ namespace upbeat {
 
 namespace {
 
-constexpr double kQuietS = 0.85;  // before a group and behind it
+constexpr double kQuietS = 1.2;  // before a group and behind it
 constexpr double kShortestGapS = 0.14;
 constexpr double kLongestGapS = 0.7;
-constexpr double kUneven = 0.12;   // how far a gap may be from the mean, as a share
-constexpr double kOtherGap = 0.25;  // and the mean from what was learned
+constexpr double kUneven = 0.13;   // how far a gap may be from the mean, as a share
+constexpr double kOtherGap = 0.3;  // and the mean from what was learned
 constexpr double kLevelsApartDb = 9;
 constexpr double kOtherLevelDb = 9;
-constexpr double kColoursApartDb = 6;
-constexpr double kOtherColourDb = 7;
+constexpr double kColoursApartDb = 7;
+constexpr double kOtherColourDb = 8;
 
 /// How far two colours are apart, whatever their levels: root mean square over the bands, dB. A band that is silent in
 /// both says nothing.

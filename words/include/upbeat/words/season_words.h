@@ -20,7 +20,7 @@ namespace upbeat::words {
 [[nodiscard]] Text sentenceOf(const Tiring& tiring);
 /// "Holds the rung: ghosts below taps, 3 of 5 takes; it is getting better."
 [[nodiscard]] Text sentenceOf(const Holding& holding);
-/// "140 is hardly reached in three months as it goes; 112 can be had in one."
+/// "Instead of 140, hardly reached in three months as it goes, 112 can be had in one: N takes that goal."
 [[nodiscard]] Text nearerGoalOf(double goalBpm, double nearerBpm);
 
 /// "B holds the piece at 92; A would go at 116." Empty where nothing can be said yet.
