@@ -229,7 +229,7 @@ void ClimbPlace::refresh() {
     m_nearerGoal = m_forecast ? nearerGoal(state.ladder, state.tempoBpm, *m_forecast) : std::nullopt;
     m_ladder->show(state.ladder, state.tempoBpm, m_takes, m_ceiling, m_forecast);
     m_ladder->showNearerGoal(m_nearerGoal);
-    m_holds->show(holdingNow());
+    showHolding();
     showSections();
     const TakePtr& take = m_with.review.take();
     if (take && take->stored.exercise.id == m_with.stand.exercise().id) {

@@ -56,11 +56,15 @@ class ClimbPlace : public Place {
     [[nodiscard]] bool isPastKnown() const { return !m_weighing.isBusy(); }
     [[nodiscard]] FasterView* fasterView() const { return m_faster; }
 
+  protected:
+    void resizeEvent(QResizeEvent* event) override;
+
   private:
     /// The takes of the exercise, and what they say together.
     void readLog();
     void refresh();
     [[nodiscard]] std::optional<Holding> holdingNow() const;
+    void showHolding();
     void addKeys();
     void layOut();
     /// Of a piece: every section with its own ladder, and the one that holds it.

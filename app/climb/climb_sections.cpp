@@ -3,6 +3,7 @@
 #include <cmath>
 
 #include "climb/climb_place.h"
+#include "climb/hold_bar.h"
 #include "theme/words.h"
 #include "upbeat/methods/drill.h"
 #include "upbeat/words/season_words.h"
@@ -43,6 +44,16 @@ std::optional<Holding> ClimbPlace::holdingNow() const {
     });
     constexpr std::size_t kFewest = 2;
     return takes.size() < kFewest ? std::nullopt : holdingOf(takes);
+}
+
+void ClimbPlace::resizeEvent(QResizeEvent* /*event*/) {
+    showHolding();
+}
+
+/// In a low window the gates need the room.
+void ClimbPlace::showHolding() {
+    constexpr int kRoomForBoth = 520;
+    m_holds->show(height() >= kRoomForBoth ? holdingNow() : std::nullopt);
 }
 
 void ClimbPlace::practise(std::optional<int> section) {

@@ -41,7 +41,7 @@ namespace {
 QHBoxLayout* lineIn(QWidget* row) {
     auto* line = new QHBoxLayout(row);
     line->setContentsMargins(0, 0, 0, 0);
-    line->setSpacing(8);
+    line->setSpacing(5);
     return line;
 }
 

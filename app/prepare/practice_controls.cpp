@@ -3,6 +3,7 @@
 #include <QAbstractItemView>
 #include <QGridLayout>
 #include <QLabel>
+#include <QResizeEvent>
 #include <QSignalBlocker>
 
 #include "studio/click_presets.h"
@@ -13,6 +14,9 @@
 namespace upbeat {
 
 namespace {
+
+constexpr int kColumns = 5;
+constexpr int kNarrowColumns = 3;
 
 QLabel* caption(const QString& text, QWidget* buddy) {
     auto* label = new QLabel(text, buddy->parentWidget());
@@ -52,10 +56,10 @@ PracticeControls::PracticeControls(const With& with, QWidget* parent) : QWidget(
 }
 
 void PracticeControls::build() {
-    auto* grid = new QGridLayout(this);
-    grid->setContentsMargins(0, 0, 0, 0);
-    grid->setHorizontalSpacing(18);
-    grid->setVerticalSpacing(3);
+    m_grid = new QGridLayout(this);
+    m_grid->setContentsMargins(0, 0, 0, 0);
+    m_grid->setHorizontalSpacing(18);
+    m_grid->setVerticalSpacing(3);
     m_tempo = tempoBox(this);
     m_goal = tempoBox(this);
     m_bars = countBox(400, tr("until I stop"), this);
@@ -83,7 +87,7 @@ void PracticeControls::build() {
         combo->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
         combo->setMinimumContentsLength(6);
     }
-    layOut(grid);
+    layOut();
     connectAll();
 }
 
@@ -98,26 +102,43 @@ void PracticeControls::buildClick() {
     m_clickLevel->setSuffix(QStringLiteral(" %"));
 }
 
-void PracticeControls::layOut(QGridLayout* grid) {
+void PracticeControls::layOut() {
     const QList<std::pair<QString, QWidget*>> fields{{tr("Tempo"), m_tempo},       {tr("Goal"), m_goal},
                                                      {tr("Bars a take"), m_bars},  {tr("Count-in bars"), m_countIn},
                                                      {tr("Minutes"), m_minutes},   {tr("Click"), m_click},
                                                      {tr("Click sound"), m_tone},  {tr("Click level"), m_clickLevel},
                                                      {tr("Rest"), m_rest},         {tr("Voice"), m_voice},
                                                      {tr("Asked for"), m_profile}, {tr("Input"), m_input}};
-    constexpr int kColumns = 5;
+    for (const auto& [name, widget] : fields) m_fields.append({caption(name, widget), widget});
+    arrange(kColumns);
+}
+
+void PracticeControls::arrange(int columns) {
+    if (columns == m_columns) return;
+    m_columns = columns;
     int column = 0;
     int row = 0;
-    for (const auto& [name, widget] : fields) {
-        const int wide = widget == m_profile ? 2 : (widget == m_input ? 3 : 1);  // their names may be long
-        grid->addWidget(caption(name, widget), row, column, 1, wide);
-        grid->addWidget(widget, row + 1, column, 1, wide);
+    for (const auto& [name, widget] : m_fields) {
+        const int wide = std::min(columns, widget == m_profile ? 2 : (widget == m_input ? 3 : 1));  // long names
+        if (column + wide > columns) column = 0, row += 2;
+        m_grid->addWidget(name, row, column, 1, wide);
+        m_grid->addWidget(widget, row + 1, column, 1, wide);
         column += wide;
-        if (column >= kColumns) column = 0, row += 2;
     }
-    grid->addWidget(m_inputNote, 6, 0, 1, kColumns);
-    grid->addWidget(m_teach, 7, 0, 1, kColumns);
-    for (int k = 0; k < kColumns; ++k) grid->setColumnStretch(k, 1);
+    m_grid->addWidget(m_inputNote, row + 2, 0, 1, columns);
+    m_grid->addWidget(m_teach, row + 3, 0, 1, columns);
+    for (int k = 0; k < kColumns; ++k) m_grid->setColumnStretch(k, k < columns ? 1 : 0);
+}
+
+QSize PracticeControls::minimumSizeHint() const {
+    constexpr int kNarrow = 340;
+    return {kNarrow, QWidget::minimumSizeHint().height()};
+}
+
+void PracticeControls::resizeEvent(QResizeEvent* event) {
+    constexpr int kRoomForAll = 620;
+    arrange(event->size().width() >= kRoomForAll ? kColumns : kNarrowColumns);
+    QWidget::resizeEvent(event);
 }
 
 void PracticeControls::connectAll() {

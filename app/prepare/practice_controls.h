@@ -33,20 +33,29 @@ class PracticeControls : public QWidget {
     explicit PracticeControls(const With& with, QWidget* parent = nullptr);
     /// Shows what is set.
     void refresh();
+    /// As narrow as a low window makes it: then the fields stand in fewer columns.
+    [[nodiscard]] QSize minimumSizeHint() const override;
 
   Q_SIGNALS:
     void teachWanted();
 
+  protected:
+    void resizeEvent(QResizeEvent* event) override;
+
   private:
+    void arrange(int columns);
     void listInputs();
     void showInput(const InputId& id);
     void build();
     void buildClick();
-    void layOut(QGridLayout* grid);
+    void layOut();
     void connectAll();
     void changeSetting(const std::function<void(PracticeSettings&)>& change);
 
     With m_with;
+    QGridLayout* m_grid = nullptr;
+    QList<std::pair<QLabel*, QWidget*>> m_fields;  // under their captions, in order
+    int m_columns = 0;
     QDoubleSpinBox* m_tempo = nullptr;
     QDoubleSpinBox* m_goal = nullptr;
     QSpinBox* m_bars = nullptr;

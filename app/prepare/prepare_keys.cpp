@@ -173,6 +173,7 @@ QWidget* PreparePlace::buildControls(QWidget* stand) {
     rolling->setWidget(controls);
     rolling->setWidgetResizable(true);
     rolling->setFrameShape(QFrame::NoFrame);
+    rolling->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     rolling->setFocusPolicy(Qt::NoFocus);
     return rolling;
 }

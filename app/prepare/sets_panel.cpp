@@ -47,6 +47,13 @@ SetsPanel::SetsPanel(PracticeSets& sets, const Shelf& shelf, const Stand& stand,
     m_day->setButtonSymbols(QAbstractSpinBox::NoButtons);
     m_exercises->setAccessibleName(tr("Exercises of the set"));
     m_exercises->setFocusPolicy(Qt::TabFocus);
+    for (QListWidget* list : {m_list, m_exercises}) {
+        list->setWordWrap(true);
+        list->setSpacing(5);
+        list->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    }
+    constexpr int kAsHighAsTheName = 34;
+    m_day->setMinimumHeight(kAsHighAsTheName);
     top->addWidget(m_name, 1);
     top->addWidget(m_day);
     right->addLayout(top);

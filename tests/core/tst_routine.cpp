@@ -180,7 +180,8 @@ class TestRoutine : public QObject {
     void somethingAsItIsUsed() {
         auto all = twelve();
         all[11].tags = {"groove"};
-        const PlanBlock* used = blockOf(planFor(all, {20, PlanWay::Balanced, 3}), BlockKind::InContext);
+        const auto plan = planFor(all, {20, PlanWay::Balanced, 3});
+        const PlanBlock* used = blockOf(plan, BlockKind::InContext);
         QVERIFY(used != nullptr);
         QCOMPARE(used->exerciseId, std::string("11"));
     }
