@@ -64,13 +64,18 @@ void FootSwitch::pollMidi() {
         Q_EMIT pressed();
 }
 
+/// Where something is written a letter is a letter.
+bool FootSwitch::isWriting(const QObject& widget) {
+    return widget.inherits("QLineEdit") || widget.inherits("QAbstractSpinBox") || widget.inherits("QTextEdit");
+}
+
 /// A key press comes first as a question whether it is a shortcut.
 bool FootSwitch::eventFilter(QObject* watched, QEvent* event) {
     const bool isAsked = event->type() == QEvent::ShortcutOverride;
     if (!isAsked && event->type() != QEvent::KeyPress) return QObject::eventFilter(watched, event);
     const auto* key = static_cast<QKeyEvent*>(event);
     const bool isMine = m_isLearning ? !isModifier(key->key()) : known() == key->key() && isKnown();
-    if (!isMine || !watched->isWidgetType()) return QObject::eventFilter(watched, event);
+    if (!isMine || !watched->isWidgetType() || isWriting(*watched)) return QObject::eventFilter(watched, event);
     event->accept();
     if (isAsked) return true;
     if (key->isAutoRepeat()) return true;

@@ -34,6 +34,7 @@ class FootSwitch : public QObject {
     /// `code`: a key, or kFirstMidi and the number that AudioEngine::newSwitch gives.
     void take(int code);
     void pollMidi();
+    [[nodiscard]] static bool isWriting(const QObject& widget);
     [[nodiscard]] int known() const;
 
     Setup& m_setup;

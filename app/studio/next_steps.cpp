@@ -61,6 +61,8 @@ void NextSteps::follow(const NextStepPtr& step) {
 /// Another rung; where the hardest spot comes first, it has to be clean there before the whole is played.
 void NextSteps::goTo(const Verdict& verdict) {
     Stand& stand = m_with.stand;
+    // Minutes may have led on while this take was measured.
+    if (stand.ladder().ladder.byMinutes && verdict.action == Action::Again) return;
     const auto spot = m_with.review.troubleIn(stand.exercise());
     stand.setTempo(verdict.nextTempoBpm);
     const bool spotFirst = stand.ladder().ladder.rule == LadderRule::HardestSpotFirst && !stand.isPart();

@@ -1,5 +1,6 @@
 // What a drummer has who keeps the sticks: a voice, a switch under the foot, ways up, sets with a day, a break in time.
 #include <QFile>
+#include <QLineEdit>
 #include <QListWidget>
 #include <QSignalSpy>
 #include <QTest>
@@ -228,6 +229,34 @@ class TestStool : public QObject {
         QVERIFY(logbook);
         const auto take = TakeRepository(**logbook).find(desk.studio->review().take()->id);
         QVERIFY(take && take->ladder == chosen);
+    }
+
+    void minutesLeadUpHoweverItWasPlayed() {
+        const Desk desk(faulty());
+        PracticeSettings settings = desk.studio->setup().settings();
+        settings.barsPerTake = 2;
+        settings.restS = 1;
+        settings.minutes = 1;  // a second and a half here
+        desk.studio->setup().change(settings);
+        desk.studio->stand().setByMinutes(true);
+        const double before = desk.studio->stand().ladder().tempoBpm;
+        desk.studio->handsFree().set(true);
+        desk.studio->recorder().start();
+        QTRY_COMPARE_WITH_TIMEOUT(desk.studio->stand().ladder().tempoBpm, before + 4, 60000);
+        QTRY_COMPARE_WITH_TIMEOUT(desk.studio->log().takes().front().tempoBpm, before + 4, 60000);
+        desk.studio->handsFree().set(false);
+    }
+
+    void aLetterIsALetterWhereSomethingIsWritten() {
+        const Desk desk(machine());
+        desk.window->go(MainWindow::Play);
+        desk.key(Qt::Key_F);
+        desk.key(Qt::Key_B);
+        desk.window->go(MainWindow::Prepare);
+        auto* search = desk.in<QLineEdit>(MainWindow::Prepare);
+        search->setFocus();
+        QTest::keyClick(search, Qt::Key_B);
+        QVERIFY(!desk.studio->handsFree().isOn() && search->text() == QStringLiteral("b"));
     }
 
     void theHardestSpotComesBeforeTheWhole() {
