@@ -204,6 +204,7 @@ Result<std::vector<InputDevice>> jackInputs() {
     if (!client) return tl::unexpected(client.error());
     std::vector<InputDevice> devices;
     const auto physical = portsOf(client->get(), JackPortIsOutput | JackPortIsPhysical);
+    devices.reserve(physical.size());
     for (const std::string& port : physical) devices.push_back({JackInput{port}, port});
     for (const std::string& port : portsOf(client->get(), JackPortIsOutput))
         if (std::find(physical.begin(), physical.end(), port) == physical.end())

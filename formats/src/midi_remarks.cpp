@@ -37,6 +37,7 @@ void readRemarks(const std::vector<std::string>& remarks, Exercise& exercise) {
 
 std::vector<MidiMarker> markersOf(const Exercise& exercise, int ticksPerQuarter) {
     std::vector<MidiMarker> markers;
+    markers.reserve(exercise.sections.size());
     for (const Section& section : exercise.sections)
         markers.push_back(
             {std::llround(barOf(exercise, section.bar).start.toDouble() * ticksPerQuarter), section.name});

@@ -27,7 +27,7 @@ Sound resampled(const Sound& sound, int sampleRate) {
     const int most = swr_convert(swr.get(), &to, room, &from, count);
     auto* rest = reinterpret_cast<std::uint8_t*>(out.samples.data() + std::max(0, most));
     const int tail = swr_convert(swr.get(), &rest, room - std::max(0, most), nullptr, 0);
-    out.samples.resize(static_cast<std::size_t>(std::max(0, most) + std::max(0, tail)));
+    out.samples.resize(static_cast<std::size_t>(std::max(0, most)) + static_cast<std::size_t>(std::max(0, tail)));
     return out;
 }
 

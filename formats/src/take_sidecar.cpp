@@ -115,7 +115,7 @@ Result<ClickPlan> clickFromJson(std::string_view text, const Exercise& exercise,
     const auto json = parseJson(text, where);
     if (!json) return tl::unexpected(json.error());
     std::optional<Error> error;
-    const ClickPlan click = clickFrom(JsonReader(*json, "", error), exercise);
+    ClickPlan click = clickFrom(JsonReader(*json, "", error), exercise);
     return checkedAs(std::move(click), error, where);
 }
 

@@ -35,7 +35,10 @@ std::map<std::string, Exercise> ownExercises(const std::filesystem::path& folder
     std::error_code none;
     for (const auto& file : std::filesystem::directory_iterator(folder, none))
         if (file.path().extension() == ".json")
-            if (auto exercise = readExercise(file.path())) own[exercise->id] = *std::move(exercise);
+            if (auto exercise = readExercise(file.path())) {
+                const std::string id = exercise->id;
+                own[id] = *std::move(exercise);
+            }
     return own;
 }
 

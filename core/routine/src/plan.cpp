@@ -149,7 +149,7 @@ std::vector<Standing> standingsOf(const std::vector<ExerciseInWork>& all) {
         s.share = std::min(1.0, s.nowBpm() / one.goalBpm);
         const bool today = !one.days.empty() && one.days.back().daysAgo == 0;
         s.worth = -std::log(std::min(s.share, 0.999)) * movement(one.days) * (today ? 0.5 : 1);
-        standings.push_back(std::move(s));
+        standings.push_back(s);
     }
     return standings;
 }

@@ -63,12 +63,12 @@ Verdict missed(const MatchedTake& take, const Gate& gate, const std::vector<Find
                std::size_t takes, Verdict v) {
     if (fallsApart(take)) {
         v.reason = FellApart{static_cast<int>(take.missed.size()), static_cast<int>(take.extra.size())};
-        return stepBack(climbed.ladder, climbed.history, std::move(v));
+        return stepBack(climbed.ladder, climbed.history, v);
     }
     v.reason = GateWasMissed{gate};
     if (takes < 2) return v;
     const auto stroke = onePlace(gate, findings);
-    if (!stroke) return stepBack(climbed.ladder, climbed.history, std::move(v));
+    if (!stroke) return stepBack(climbed.ladder, climbed.history, v);
     v.action = Action::Isolate;
     v.span = beatAround(take.exercise, *stroke);
     return v;
@@ -121,13 +121,12 @@ Verdict decide(const MatchedTake& take, const std::vector<Gate>& gates, const st
     const auto before = onThisRung(history, take.tempoBpm);
     const auto together = pooled(gates, before);
     if (const auto worst = worstMissed(together))
-        return missed(take, *worst, findings, {ladder, history}, speakingOf(worst->kind, before) + 1, std::move(v));
+        return missed(take, *worst, findings, {ladder, history}, speakingOf(worst->kind, before) + 1, v);
     v.takesToGo = takesToGo(gates, before, ladder.cleanNeeded);
-    if (const auto worst = worstMissed(gates))
-        return missed(take, *worst, findings, {ladder, history}, 1, std::move(v));
+    if (const auto worst = worstMissed(gates)) return missed(take, *worst, findings, {ladder, history}, 1, v);
     if (isClean(together)) {
         v.cleanInARow = static_cast<int>(before.size()) + 1;
-        return clean(ladder, history, std::move(v));
+        return clean(ladder, history, v);
     }
     const auto unsure =
         std::find_if(together.begin(), together.end(), [](const Gate& g) { return g.state == GateState::Unsure; });
