@@ -9,7 +9,7 @@
 namespace upbeat {
 
 SectionStrip::SectionStrip(QWidget* parent) : QWidget(parent) {
-    setFixedHeight(sizeHint().height());
+    setFixedHeight(kHeight);
     setCursor(Qt::PointingHandCursor);
     QWidget::hide();
 }

@@ -24,7 +24,8 @@ class SectionStrip : public QWidget {
     void setNotes(QStringList notes, std::optional<int> outstanding);
     /// Bars that are marked.
     void markBars(const std::vector<int>& bars);
-    [[nodiscard]] QSize sizeHint() const override { return {400, 62}; }
+    static constexpr int kHeight = 62;
+    [[nodiscard]] QSize sizeHint() const override { return {400, kHeight}; }
 
   Q_SIGNALS:
     void sectionChosen(std::optional<int> section);  ///< By a click; on the chosen one: all of it.

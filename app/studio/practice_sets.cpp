@@ -69,8 +69,8 @@ void PracticeSets::lookAhead() {
             const double goal = ladder && *ladder ? (*ladder)->ladder.goalBpm : exercise->tempo.goal;
             m_with.worker.run(
                 [past = pastTakes(m_with.log.takes(id), QDate::currentDate()), goal] { return forecastOf(past, goal); },
-                [this, id](std::optional<Forecast> forecast) {
-                    m_forecasts[id] = std::move(forecast);
+                [this, id](const std::optional<Forecast>& forecast) {
+                    m_forecasts[id] = forecast;
                     Q_EMIT changed();
                 });
         }
