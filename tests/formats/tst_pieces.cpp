@@ -113,6 +113,17 @@ class TestPieces : public QObject {
         QCOMPARE(read->exercise.sections, (std::vector<Section>{{3, "B"}}));
     }
 
+    // Found by fuzzing: a stroke late in a long piece that stands between all grids was written and not read again.
+    void theLastStrokeOfALongPieceIsReadAgain() {
+        Exercise e;
+        e.id = "long";
+        e.bars = kMostBars;
+        e.strokes = {{Beats(1531451, 960), Voice::Snare, Limb::RightHand}};
+        QVERIFY(check(e));
+        const auto again = exerciseFromJson(toJson(e), "json");
+        QVERIFY2(again && *again == e, again ? "" : again.error().sentence().c_str());
+    }
+
     void tooManyBarsAndSectionsAreNoHarm() {
         const auto long1 = exerciseFromMusicXml(score(500, {}), "test");
         QVERIFY(long1 && long1->exercise.bars == kMostBars && !long1->losses.empty());

@@ -18,12 +18,14 @@ Beats::Beats(std::int64_t numerator, std::int64_t denominator) {
 
 namespace {
 
-constexpr std::int64_t kLargestParsed = 1'000'000;
+// The last bar of the longest piece in its finest steps; two of them added to a third still fit.
+constexpr std::int64_t kLargestParsed = 250'000'000;
+constexpr std::int64_t kFinestParsed = 100'000;
 
-bool parseInteger(std::string_view text, std::int64_t& value) {
+bool parseInteger(std::string_view text, std::int64_t& value, std::int64_t most) {
     const auto* end = text.data() + text.size();
     const auto parsed = std::from_chars(text.data(), end, value);
-    return parsed.ec == std::errc() && parsed.ptr == end && value <= kLargestParsed && value >= -kLargestParsed;
+    return parsed.ec == std::errc() && parsed.ptr == end && value <= most && value >= -most;
 }
 
 }  // namespace
@@ -32,9 +34,10 @@ Result<Beats> Beats::parse(std::string_view text) {
     const auto slash = text.find('/');
     std::int64_t numerator = 0;
     std::int64_t denominator = 1;
-    const bool ok = parseInteger(text.substr(0, slash), numerator) &&
-                    (slash == std::string_view::npos || parseInteger(text.substr(slash + 1), denominator)) &&
-                    denominator > 0;
+    const bool ok =
+        parseInteger(text.substr(0, slash), numerator, kLargestParsed) &&
+        (slash == std::string_view::npos || parseInteger(text.substr(slash + 1), denominator, kFinestParsed)) &&
+        denominator > 0;
     if (!ok)
         return fail(Text::with(UPBEAT_TEXT("\"%1\" is not a position"), text), {},
                     UPBEAT_TEXT("write it as 3 or 11/4 quarter notes"));
