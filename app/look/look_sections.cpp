@@ -4,6 +4,7 @@
 #include "look/look_place.h"
 #include "upbeat/align/take_within.h"
 #include "upbeat/measure/bar_figures.h"
+#include "upbeat/music/bars.h"
 #include "upbeat/music/method.h"
 
 namespace upbeat {
@@ -14,9 +15,7 @@ const TakeAnalysis& LookPlace::shown() const {
 
 void LookPlace::addSectionKeys() {
     const auto turn = [this](int steps) {
-        const auto count = static_cast<int>(m_sections->sections().size());
-        if (count < 2 || !m_with.review.take()) return;
-        showSection((m_sections->chosen().value_or(steps > 0 ? -1 : count) + steps + count) % count);
+        if (const auto section = m_sections->beside(steps); section && m_with.review.take()) showSection(section);
     };
     addKey(Qt::Key_BracketRight, QStringLiteral("[ ]"), tr("section"), [turn] { turn(1); });
     addHiddenKey(Qt::Key_BracketLeft, [turn] { turn(-1); });
@@ -32,12 +31,10 @@ void LookPlace::showSections() {
     m_trouble = barsInTrouble(barFigures(take.matched));
     m_troubleAt = -1;
     m_sections->markBars(m_trouble);
-    const auto& sections = m_sections->sections();
     std::optional<int> first;
-    if (page.bars > kLongestPhrase && sections.size() > 1) first = 0;
+    if (page.bars > kLongestPhrase && m_sections->sections().size() > 1) first = 0;
     if (first && !take.findings.empty() && take.findings.front().section)
-        for (std::size_t i = 0; i < sections.size(); ++i)
-            if (sections[i].from == take.findings.front().section->from) first = static_cast<int>(i);
+        first = m_sections->sectionOf(take.findings.front().section->from);
     showSection(first);
 }
 
@@ -70,14 +67,11 @@ void LookPlace::nextTrouble() {
     if (m_trouble.empty() || !m_with.review.take()) return;
     m_troubleAt = (m_troubleAt + 1) % static_cast<int>(m_trouble.size());
     const int bar = m_trouble[static_cast<std::size_t>(m_troubleAt)];
-    const auto& sections = m_sections->sections();
-    const auto found = std::find_if(sections.begin(), sections.end(),
-                                    [bar](const SectionSpan& s) { return bar >= s.from && bar <= s.to; });
-    const auto index = static_cast<int>(found - sections.begin());
-    if (found != sections.end() && m_sections->chosen() != index) showSection(index);
+    if (const auto section = m_sections->sectionOf(bar); section && m_sections->chosen() != section)
+        showSection(section);
     const Exercise& page = m_with.review.take()->analysis.matched.exercise;
     std::vector<int> strokes;
-    const int behind = bar < page.bars ? firstStrokeOf(page, bar + 1) : static_cast<int>(page.strokes.size());
+    const int behind = firstStrokeOf(page, bar + 1);
     for (int stroke = firstStrokeOf(page, bar); stroke < behind; ++stroke) strokes.push_back(stroke - m_firstStroke);
     m_field->highlightStrokes(strokes);
     m_detail->show();

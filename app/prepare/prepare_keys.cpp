@@ -131,8 +131,7 @@ void PreparePlace::chooseSection(std::optional<int> section) {
 
 void PreparePlace::addSetKeys() {
     const auto turn = [this](int steps) {
-        const auto count = static_cast<int>(m_sections->sections().size());
-        if (count > 1) chooseSection((m_sections->chosen().value_or(steps > 0 ? -1 : count) + steps + count) % count);
+        if (const auto section = m_sections->beside(steps)) chooseSection(section);
     };
     addKey(Qt::CTRL | Qt::Key_PageDown, tr("Ctrl PgDn"), tr("section"), [turn] { turn(1); });
     addHiddenKey(Qt::CTRL | Qt::Key_PageUp, [turn] { turn(-1); });

@@ -37,6 +37,19 @@ void SectionStrip::choose(std::optional<int> section) {
     update();
 }
 
+std::optional<int> SectionStrip::beside(int steps) const {
+    const auto count = static_cast<int>(m_sections.size());
+    if (count < 2) return std::nullopt;
+    return (m_chosen.value_or(steps > 0 ? -1 : count) + steps + count) % count;
+}
+
+std::optional<int> SectionStrip::sectionOf(int bar) const {
+    const auto found = std::find_if(m_sections.begin(), m_sections.end(),
+                                    [bar](const SectionSpan& s) { return bar >= s.from && bar <= s.to; });
+    if (found == m_sections.end()) return std::nullopt;
+    return static_cast<int>(found - m_sections.begin());
+}
+
 void SectionStrip::setNotes(QStringList notes, std::optional<int> outstanding) {
     m_notes = std::move(notes);
     m_outstanding = outstanding;
@@ -113,11 +126,7 @@ void SectionStrip::mouseReleaseEvent(QMouseEvent* /*event*/) {
         Q_EMIT barsDragged(std::min(pressed, dragged), std::max(pressed, dragged));
         return;
     }
-    for (std::size_t i = 0; i < m_sections.size(); ++i)
-        if (pressed >= m_sections[i].from && pressed <= m_sections[i].to) {
-            const auto index = static_cast<int>(i);
-            Q_EMIT sectionChosen(m_chosen == index ? std::nullopt : std::optional(index));
-        }
+    if (const auto section = sectionOf(pressed)) Q_EMIT sectionChosen(m_chosen == section ? std::nullopt : section);
 }
 
 }  // namespace upbeat

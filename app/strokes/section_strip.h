@@ -20,6 +20,10 @@ class SectionStrip : public QWidget {
     void choose(std::optional<int> section);
     [[nodiscard]] std::optional<int> chosen() const { return m_chosen; }
     [[nodiscard]] const std::vector<SectionSpan>& sections() const { return m_sections; }
+    /// The section before (-1) or behind (1) the chosen one, round the piece; none where there is no choice.
+    [[nodiscard]] std::optional<int> beside(int steps) const;
+    /// The section that holds a bar.
+    [[nodiscard]] std::optional<int> sectionOf(int bar) const;
     /// A word under each name; the one that matters most stands out.
     void setNotes(QStringList notes, std::optional<int> outstanding);
     /// Bars that are marked.

@@ -9,6 +9,7 @@
 #include "upbeat/align/take_within.h"
 #include "upbeat/climb/climb.h"
 #include "upbeat/formats/pattern.h"
+#include "upbeat/measure/bar_figures.h"
 #include "upbeat/methods/methods.h"
 #include "upbeat/music/bars.h"
 #include "upbeat/music/grid_text.h"
@@ -32,7 +33,7 @@ std::vector<Hit> playedBy(const Exercise& e, double bpm, const Character& usual,
     Performance performance = perform(e, Bpm(bpm), 1, usual, seed);
     const Performance other = perform(e, Bpm(bpm), 1, there, seed);
     const int first = firstStrokeOf(e, where.from);
-    const int behind = where.to < e.bars ? firstStrokeOf(e, where.to + 1) : static_cast<int>(e.strokes.size());
+    const int behind = firstStrokeOf(e, where.to + 1);
     const auto isThere = [&](const PlayedHit& hit) { return hit.stroke >= first && hit.stroke < behind; };
     std::erase_if(performance.hits, isThere);
     // What drifts begins to do so there.
@@ -49,9 +50,7 @@ TakeAnalysis analyzed(const Exercise& e, double bpm, const std::vector<Hit>& hit
 }
 
 Character calm() {
-    Character c;
-    c.spreadMs = 3;
-    c.wanderMs = 0.5;
+    Character c = goodPlayer();
     c.levelSpreadDb = {0.8, 0.8, 0.8};
     return c;
 }
@@ -194,6 +193,27 @@ class TestSections : public QObject {
         QCOMPARE(again.strokes.size(), part.strokes.size());
         for (std::size_t i = 0; i < part.strokes.size(); ++i)
             QVERIFY(std::abs(again.strokes[i].offsetMs - part.strokes[i].offsetMs) < 1e-6);
+    }
+
+    // Bar 10 loses a stroke, bar 20 has one too many, bar 30 is played by somebody unsteady.
+    void barsInTroubleAreFound() {
+        const Exercise e = piece("harbour-lights");
+        Character shaky = calm();
+        shaky.spreadMs = 14;
+        std::vector<Hit> hits = playedBy(e, 100, calm(), shaky, {{}, 30, 30}, 11);
+        const double barS = barStartS(e, Bpm(100), 1);
+        const auto inBar = [&](int bar) {
+            const double startS = hits.front().timeS + barS * (bar - 1);
+            return std::find_if(hits.begin(), hits.end(), [&](const Hit& hit) { return hit.timeS > startS + 0.1; });
+        };
+        hits.erase(inBar(10));
+        Hit extra = *inBar(20);
+        extra.timeS += 0.07;
+        hits.insert(inBar(20) + 1, extra);
+        const auto bars = barFigures(analyzed(e, 100, hits).matched);
+        QCOMPARE(bars[9].missed, 1);
+        QCOMPARE(bars[19].extra, 1);
+        QCOMPARE(barsInTrouble(bars), (std::vector<int>{10, 20, 30}));
     }
 
     void faultsOfOneSectionAreNamedThereAndNowhereElse() {

@@ -53,10 +53,7 @@ std::optional<MatchedTake> foldedTake(const MatchedTake& take) {
     std::vector<int> firstOf(fold->alike.size(), 0);
     int passes = 0;
     for (std::size_t k = 0; k < passOf.size(); ++k) {
-        const Beats start = barOf(e, 1 + static_cast<int>(k) * fold->bars).start;
-        const auto first = std::lower_bound(e.strokes.begin(), e.strokes.end(), start,
-                                            [](const Stroke& s, const Beats& at) { return s.at < at; });
-        firstOf[k] = static_cast<int>(first - e.strokes.begin());
+        firstOf[k] = firstStrokeOf(e, 1 + static_cast<int>(k) * fold->bars);
         if (fold->alike[k]) passOf[k] = ++passes;
     }
     const auto move = [&](WrittenStroke& w) {

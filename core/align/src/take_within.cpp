@@ -110,13 +110,6 @@ class Within {
 
 }  // namespace
 
-int firstStrokeOf(const Exercise& exercise, int from) {
-    const Beats start = barOf(exercise, from).start;
-    const auto first = std::lower_bound(exercise.strokes.begin(), exercise.strokes.end(), start,
-                                        [](const Stroke& s, const Beats& at) { return s.at < at; });
-    return static_cast<int>(first - exercise.strokes.begin());
-}
-
 double laterInTakeS(const MatchedTake& take, int from, int to, int pass) {
     const Bpm tempo(take.tempoBpm);
     const double partS = barStartS(take.exercise, tempo, to) - barStartS(take.exercise, tempo, from - 1);

@@ -23,8 +23,6 @@ std::vector<BarFigure> barFigures(const MatchedTake& take) {
         BarFigure& bar = barOfStroke(s.written.stroke);
         ++bar.strokes;
         bar.spreadMs += (s.offsetMs - placement) * (s.offsetMs - placement);
-        bar.placementMs += s.offsetMs - placement;
-        bar.levelDb += s.levelDb;
     }
     for (const WrittenStroke& w : take.missed) ++barOfStroke(w.stroke).missed;
     for (const int j : take.extra) {
@@ -32,12 +30,7 @@ std::vector<BarFigure> barFigures(const MatchedTake& take) {
         const double before = std::max(0.0, barsBefore(take.exercise, Bpm(take.tempoBpm), timeS));
         ++bars[static_cast<std::size_t>(before) % bars.size()].extra;
     }
-    for (BarFigure& bar : bars) {
-        if (bar.strokes == 0) continue;
-        bar.spreadMs = std::sqrt(bar.spreadMs / bar.strokes);
-        bar.placementMs /= bar.strokes;
-        bar.levelDb /= bar.strokes;
-    }
+    for (BarFigure& bar : bars) bar.spreadMs = std::sqrt(bar.spreadMs / std::max(1, bar.strokes));
     return bars;
 }
 

@@ -12,6 +12,11 @@ Bar onFrom(const Bar& bar, std::int64_t bars, const Meter& meter) {
             bar.firstBeat + bar.meter.beatsPerBar() * bars};
 }
 
+auto firstAt(const Exercise& exercise, const Beats& at) {
+    return std::lower_bound(exercise.strokes.begin(), exercise.strokes.end(), at,
+                            [](const Stroke& s, const Beats& start) { return s.at < start; });
+}
+
 }  // namespace
 
 Bar barOf(const Exercise& exercise, int number) {
@@ -53,9 +58,11 @@ std::vector<CountedBeat> beatsOf(const Exercise& exercise) {
 }
 
 std::span<const Stroke> strokesIn(const Exercise& exercise, const Beats& from, const Beats& to) {
-    const auto isBefore = [](const Stroke& s, const Beats& at) { return s.at < at; };
-    const auto first = std::lower_bound(exercise.strokes.begin(), exercise.strokes.end(), from, isBefore);
-    return {first, std::lower_bound(first, exercise.strokes.end(), to, isBefore)};
+    return {firstAt(exercise, from), firstAt(exercise, to)};
+}
+
+int firstStrokeOf(const Exercise& exercise, int number) {
+    return static_cast<int>(firstAt(exercise, barOf(exercise, number).start) - exercise.strokes.begin());
 }
 
 bool isBarLine(const Exercise& exercise, const Beats& at) {

@@ -4,6 +4,7 @@
 
 #include "upbeat/align/folded_take.h"
 #include "upbeat/align/take_within.h"
+#include "upbeat/music/bars.h"
 
 namespace upbeat {
 

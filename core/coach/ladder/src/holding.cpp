@@ -8,15 +8,9 @@ namespace upbeat {
 
 namespace {
 
-/// How far beyond its limit, as a ratio above 1.
-double beyond(const Gate& gate) {
-    const double value = std::max(std::abs(gate.measured.value), 0.01);
-    return gate.atLeast ? gate.limit / value : value / std::max(gate.limit, 0.1);
-}
-
-double meanBeyond(const std::vector<Gate>& gates) {
+double meanExcess(const std::vector<Gate>& gates) {
     double sum = 0;
-    for (const Gate& gate : gates) sum += std::log(std::max(1e-3, beyond(gate)));
+    for (const Gate& gate : gates) sum += std::log(std::max(1e-3, excess(gate)));
     return sum / static_cast<double>(gates.size());
 }
 
@@ -44,7 +38,7 @@ std::optional<Holding> holdingOf(const std::vector<RungTake>& onRung) {
         }
     const auto worst = std::max_element(all.begin(), all.end(), [](const auto& a, const auto& b) {
         if (a.second.missed != b.second.missed) return a.second.missed < b.second.missed;
-        return meanBeyond(a.second.takes) < meanBeyond(b.second.takes);
+        return meanExcess(a.second.takes) < meanExcess(b.second.takes);
     });
     if (worst == all.end() || worst->second.missed == 0) return std::nullopt;
     worst->second.trend = trendOf(worst->second.takes);

@@ -11,11 +11,6 @@ namespace {
 
 constexpr NameTable<kLadderRules> kRules{"step", "percent", "two-up-one-back", "bisect", "hardest-spot-first"};
 
-double excess(const Gate& gate) {
-    const double value = std::max(gate.measured.value, 0.01);
-    return gate.atLeast ? gate.limit / value : value / std::max(gate.limit, 0.1);
-}
-
 }  // namespace
 
 std::string_view toName(LadderRule rule) {
@@ -59,6 +54,11 @@ double Ladder::below(double tempoBpm) const {
 bool isClean(const std::vector<Gate>& gates) {
     return !gates.empty() &&
            std::all_of(gates.begin(), gates.end(), [](const Gate& g) { return g.state == GateState::Met; });
+}
+
+double excess(const Gate& gate) {
+    const double value = std::max(gate.measured.value, 0.01);
+    return gate.atLeast ? gate.limit / value : value / std::max(gate.limit, 0.1);
 }
 
 std::optional<Gate> worstMissed(const std::vector<Gate>& gates) {

@@ -45,7 +45,7 @@ bool cameUp(const std::vector<RungTake>& before, double tempoBpm) {
     return other != before.rend() && other->tempoBpm < tempoBpm;
 }
 
-/// The rung at or next above a tempo between two others, but none of them.
+/// The rung nearest half way between two others, but none of them; the low one where none lies between.
 double rungBetween(const Ladder& ladder, double lowBpm, double highBpm) {
     const double middle = 0.5 * (lowBpm + highBpm);
     double best = lowBpm;
@@ -78,8 +78,7 @@ double rungAfterMissed(const Ladder& ladder, double tempoBpm, const std::vector<
     if (ladder.rule != LadderRule::Bisect) return below;
     const auto clean = fastestClean(before, tempoBpm);
     if (!clean) return below;
-    const double middle = rungBetween(ladder, *clean, tempoBpm);
-    return middle;
+    return rungBetween(ladder, *clean, tempoBpm);
 }
 
 }  // namespace upbeat

@@ -34,41 +34,42 @@ std::optional<int> onePlace(const Gate& gate, const std::vector<Finding>& findin
     return findings.front().stroke;
 }
 
-Verdict clean(const Ladder& ladder, const std::vector<RungTake>& history, Verdict v) {
-    v.reason = TakesWereClean{};
-    if (v.cleanInARow < v.cleanNeeded) return v;
-    v.takesToGo.reset();
-    v.goalReached = !ladder.stage && v.tempoBpm >= ladder.goalBpm - kSameTempo;
-    if (v.goalReached || (ladder.byMinutes && !ladder.stage)) return v;
-    if (!ladder.stage) v.nextTempoBpm = rungAfterClean(ladder, v.tempoBpm, history);
-    v.action = v.nextTempoBpm < v.tempoBpm ? Action::Back : Action::Up;
-    return v;
-}
-
-Verdict stepBack(const Ladder& ladder, const std::vector<RungTake>& history, Verdict v) {
-    v.action = Action::Back;
-    v.nextTempoBpm = rungAfterMissed(ladder, v.tempoBpm, history);
-    if (!ladder.stage && v.nextTempoBpm >= v.tempoBpm - kSameTempo) v.action = Action::Easier;
-    return v;
-}
-
 /// The ladder and what was played on it before this take.
 struct Climbed {
     const Ladder& ladder;
     const std::vector<RungTake>& history;
 };
 
+Verdict clean(const Climbed& climbed, Verdict v) {
+    const Ladder& ladder = climbed.ladder;
+    v.reason = TakesWereClean{};
+    if (v.cleanInARow < v.cleanNeeded) return v;
+    v.takesToGo.reset();
+    v.goalReached = !ladder.stage && v.tempoBpm >= ladder.goalBpm - kSameTempo;
+    if (v.goalReached || (ladder.byMinutes && !ladder.stage)) return v;
+    if (!ladder.stage) v.nextTempoBpm = rungAfterClean(ladder, v.tempoBpm, climbed.history);
+    v.action = v.nextTempoBpm < v.tempoBpm ? Action::Back : Action::Up;
+    return v;
+}
+
+Verdict stepBack(const Climbed& climbed, Verdict v) {
+    v.action = Action::Back;
+    v.nextTempoBpm = rungAfterMissed(climbed.ladder, v.tempoBpm, climbed.history);
+    if (!climbed.ladder.stage && v.nextTempoBpm >= v.tempoBpm - kSameTempo) v.action = Action::Easier;
+    return v;
+}
+
 /// `takes`: on this rung, this one included.
 Verdict missed(const MatchedTake& take, const Gate& gate, const std::vector<Finding>& findings, const Climbed& climbed,
                std::size_t takes, Verdict v) {
     if (fallsApart(take)) {
         v.reason = FellApart{static_cast<int>(take.missed.size()), static_cast<int>(take.extra.size())};
-        return stepBack(climbed.ladder, climbed.history, v);
+        return stepBack(climbed, v);
     }
     v.reason = GateWasMissed{gate};
     if (takes < 2) return v;
     const auto stroke = onePlace(gate, findings);
-    if (!stroke) return stepBack(climbed.ladder, climbed.history, v);
+    if (!stroke) return stepBack(climbed, v);
     v.action = Action::Isolate;
     v.span = beatAround(take.exercise, *stroke);
     return v;
@@ -116,17 +117,18 @@ RungTake remember(double tempoBpm, const std::vector<Gate>& gates) {
 
 Verdict decide(const MatchedTake& take, const std::vector<Gate>& gates, const std::vector<Finding>& findings,
                const Ladder& ladder, const std::vector<RungTake>& history) {
+    const Climbed climbed{ladder, history};
     Verdict v = again(take.tempoBpm, ladder);
     v.pageBars = take.exercise.bars;
     const auto before = onThisRung(history, take.tempoBpm);
     const auto together = pooled(gates, before);
     if (const auto worst = worstMissed(together))
-        return missed(take, *worst, findings, {ladder, history}, speakingOf(worst->kind, before) + 1, v);
+        return missed(take, *worst, findings, climbed, speakingOf(worst->kind, before) + 1, v);
     v.takesToGo = takesToGo(gates, before, ladder.cleanNeeded);
-    if (const auto worst = worstMissed(gates)) return missed(take, *worst, findings, {ladder, history}, 1, v);
+    if (const auto worst = worstMissed(gates)) return missed(take, *worst, findings, climbed, 1, v);
     if (isClean(together)) {
         v.cleanInARow = static_cast<int>(before.size()) + 1;
-        return clean(ladder, history, v);
+        return clean(climbed, v);
     }
     const auto unsure =
         std::find_if(together.begin(), together.end(), [](const Gate& g) { return g.state == GateState::Unsure; });

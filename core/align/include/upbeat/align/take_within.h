@@ -4,14 +4,11 @@
 
 namespace upbeat {
 
-/// Some bars of a take of a piece as the take of those bars alone that they are (barsOf): the passes of a section follow
-/// one another, bar `from` is its bar 1. `from` and `to` are bars of the page, both included.
+/// Some bars of a take of a piece as the take of those bars alone that they are (barsOf): the passes of a section
+/// follow one another, bar `from` is its bar 1. `from` and `to` are bars of the page, both included.
 [[nodiscard]] MatchedTake takeWithin(const MatchedTake& take, int from, int to);
 
 /// How many seconds later a pass of these bars stands in the take than in takeWithin.
 [[nodiscard]] double laterInTakeS(const MatchedTake& take, int from, int to, int pass);
-
-/// The first stroke of these bars: what the strokes of takeWithin are counted from.
-[[nodiscard]] int firstStrokeOf(const Exercise& exercise, int from);
 
 }  // namespace upbeat

@@ -11,9 +11,7 @@ struct BarFigure {
     int strokes = 0;  ///< That were played.
     int missed = 0;
     int extra = 0;
-    double spreadMs = 0;     ///< Root mean square of the offsets about the placement of the take.
-    double placementMs = 0;  ///< Mean offset about the placement of the take: minus is ahead of oneself.
-    double levelDb = 0;      ///< Mean level.
+    double spreadMs = 0;  ///< Root mean square of the offsets about the placement of the take.
 };
 
 /// Every bar of the page: what a strip over a long piece shows at a glance.

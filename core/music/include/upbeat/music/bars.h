@@ -46,6 +46,8 @@ struct CountedBeat {
 
 /// The strokes in [from, to) of an exercise whose strokes are in order.
 [[nodiscard]] std::span<const Stroke> strokesIn(const Exercise& exercise, const Beats& from, const Beats& to);
+/// The first stroke at or behind the start of bar `number`; the number of strokes where none is.
+[[nodiscard]] int firstStrokeOf(const Exercise& exercise, int number);
 
 /// Whether a position is the start of a bar; the end of the phrase counts as one.
 [[nodiscard]] bool isBarLine(const Exercise& exercise, const Beats& at);

@@ -63,6 +63,9 @@ struct RungTake {
 /// Whether every gate is met.
 [[nodiscard]] bool isClean(const std::vector<Gate>& gates);
 
+/// How far a measured value lies beyond its limit, as a ratio: above 1 where it is missed.
+[[nodiscard]] double excess(const Gate& gate);
+
 /// The missed gate that lies furthest beyond its limit.
 [[nodiscard]] std::optional<Gate> worstMissed(const std::vector<Gate>& gates);
 
