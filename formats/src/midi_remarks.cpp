@@ -45,13 +45,9 @@ std::vector<MidiMarker> markersOf(const Exercise& exercise, int ticksPerQuarter)
 }
 
 void readMarkers(const MidiFile& file, Exercise& exercise) {
-    auto& sections = exercise.sections;
     for (const MidiMarker& marker : file.markers) {
-        const std::string name = cleanUtf8(marker.name).substr(0, kLongestSectionName);
         const int bar = barAt(exercise, Beats(marker.tick, file.ticksPerQuarter)).number;
-        const bool follows = sections.empty() || sections.back().bar < bar;
-        if (!name.empty() && follows && bar <= exercise.bars && sections.size() < kMostSections)
-            sections.push_back({bar, name});
+        if (bar <= exercise.bars) addSection(exercise.sections, bar, cleanUtf8(marker.name));
     }
 }
 

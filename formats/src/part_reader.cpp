@@ -136,11 +136,7 @@ void PartReader::readDirection(Node direction) {
 
 /// A rehearsal mark begins a section.
 void PartReader::readRehearsal(const char* mark) {
-    auto& sections = m_out.exercise.sections;
-    const int bar = static_cast<int>(m_meters.size()) + 1;
-    const std::string name = cleanUtf8(mark).substr(0, kLongestSectionName);
-    const bool isNew = sections.empty() || sections.back().bar < bar;
-    if (!name.empty() && isNew && sections.size() < kMostSections) sections.push_back({bar, name});
+    addSection(m_out.exercise.sections, static_cast<int>(m_meters.size()) + 1, cleanUtf8(mark));
 }
 
 void PartReader::readDynamic(const Beats& at, std::string_view mark) {

@@ -113,6 +113,24 @@ class TestPieces : public QObject {
         QCOMPARE(read->exercise.sections, (std::vector<Section>{{3, "B"}}));
     }
 
+    // A letter that is cut in two would be written as something longer, and the file not be read again.
+    void longNamesAreNotCutWithinALetter() {
+        const std::string name = std::string(39, 'a') + "\xC3\xA4nd more";
+        std::vector<Section> sections;
+        addSection(sections, 1, name);
+        addSection(sections, 1, "there is one already");
+        addSection(sections, 2, "");
+        QCOMPARE(sections, (std::vector<Section>{{1, std::string(39, 'a')}}));
+        MidiFile file;
+        file.ticksPerQuarter = 96;
+        file.notes = {{0, 9, 38, 100}};
+        file.markers = {{0, name}};
+        const auto read = exerciseFromMidi(file, "test");
+        QVERIFY(read && read->sections == sections);
+        const auto again = exerciseFromJson(toJson(*read), "json");
+        QVERIFY2(again && *again == *read, again ? "" : again.error().sentence().c_str());
+    }
+
     // Found by fuzzing: a stroke late in a long piece that stands between all grids was written and not read again.
     void theLastStrokeOfALongPieceIsReadAgain() {
         Exercise e;

@@ -21,10 +21,8 @@ void planFrom(Exercise& e, const Meter& before) {
 
 /// The sections a part brings with it; without any it is one itself.
 void addSections(Exercise& frame, const Exercise& part, int barsBefore) {
-    if (part.sections.empty()) frame.sections.push_back({barsBefore + 1, part.title.substr(0, kLongestSectionName)});
-    for (const Section& section : part.sections) frame.sections.push_back({barsBefore + section.bar, section.name});
-    std::erase_if(frame.sections, [](const Section& section) { return section.name.empty(); });
-    if (frame.sections.size() > kMostSections) frame.sections.resize(kMostSections);
+    if (part.sections.empty()) addSection(frame.sections, barsBefore + 1, part.title);
+    for (const Section& section : part.sections) addSection(frame.sections, barsBefore + section.bar, section.name);
 }
 
 }  // namespace

@@ -2,6 +2,7 @@
 
 #include <optional>
 #include <string>
+#include <string_view>
 #include <vector>
 
 #include "upbeat/units/error.h"
@@ -21,6 +22,10 @@ struct Section {
 inline constexpr std::size_t kMostSections = 100;
 inline constexpr std::size_t kLongestSectionName = 40;
 inline constexpr int kLargestPrintedBar = 9999;
+
+/// Lets a section begin at a bar behind the others, its name cut to what can be shown; nothing happens where it has no
+/// name, a section begins there already, or there are enough.
+void addSection(std::vector<Section>& sections, int bar, std::string_view name);
 
 /// Its bars, both included.
 struct SectionSpan {
