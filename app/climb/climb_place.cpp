@@ -181,7 +181,6 @@ void ClimbPlace::takeNearerGoal() {
     if (!m_nearerGoal)
         return m_with.notices.say(tr("The goal is near enough, or there are too few days to say what is."));
     m_with.stand.setGoal(*m_nearerGoal);
-    readLog();
 }
 
 void ClimbPlace::moveRung(int steps) {
@@ -198,19 +197,16 @@ void ClimbPlace::enter() {
 /// Not while nobody looks, for every key of the editor changes the exercise.
 void ClimbPlace::readLog() {
     if (!isVisible()) return;
-    m_takes = m_with.log.takes(m_with.stand.exercise().id);
-    std::reverse(m_takes.begin(), m_takes.end());
     const Exercise& page = m_with.stand.exercise();
+    m_takes = m_with.log.takes(page.id);
     if (m_pastOf != page.id) {
         m_pastOf = page.id;
         m_ceiling.reset();
         m_forecast.reset();
         m_faster->show({});
     }
-    auto newestFirst = m_takes;
-    std::reverse(newestFirst.begin(), newestFirst.end());
     m_goalRead = m_with.stand.ladder().ladder.goalBpm;
-    m_weighing.run([input = readPast(page, newestFirst, m_with.log, m_goalRead,
+    m_weighing.run([input = readPast(page, m_takes, m_with.log, m_goalRead,
                                      QDateTime::currentDateTime())] { return pastOf(input); },
                    [this, reading = ++m_reading](Past past) {
                        if (reading != m_reading) return;  // the log has gone on
@@ -219,6 +215,8 @@ void ClimbPlace::readLog() {
                        m_faster->show(std::move(past.overTempo), std::move(past.before));
                        refresh();
                    });
+    std::reverse(m_takes.begin(), m_takes.end());
+    showSections();
     refresh();
 }
 
@@ -229,8 +227,8 @@ void ClimbPlace::refresh() {
     m_nearerGoal = m_forecast ? nearerGoal(state.ladder, state.tempoBpm, *m_forecast) : std::nullopt;
     m_ladder->show(state.ladder, state.tempoBpm, m_takes, m_ceiling, m_forecast);
     m_ladder->showNearerGoal(m_nearerGoal);
+    m_holding = holdingNow();
     showHolding();
-    showSections();
     const TakePtr& take = m_with.review.take();
     if (take && take->stored.exercise.id == m_with.stand.exercise().id) {
         m_gates->setGates(take->analysis.evidence, take->analysis.takesTogether);

@@ -88,6 +88,7 @@ class ClimbPlace : public Place {
     std::optional<Ceiling> m_ceiling;
     std::optional<Forecast> m_forecast;
     std::optional<double> m_nearerGoal;
+    std::optional<Holding> m_holding;
     SectionStrip* m_sections;
     QLabel* m_holder;  // what holds the piece
     QStackedWidget* m_main;

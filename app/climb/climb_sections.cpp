@@ -53,7 +53,7 @@ void ClimbPlace::resizeEvent(QResizeEvent* /*event*/) {
 /// In a low window the gates need the room.
 void ClimbPlace::showHolding() {
     constexpr int kRoomForBoth = 520;
-    m_holds->show(height() >= kRoomForBoth ? holdingNow() : std::nullopt);
+    m_holds->show(height() >= kRoomForBoth ? m_holding : std::nullopt);
 }
 
 void ClimbPlace::practise(std::optional<int> section) {

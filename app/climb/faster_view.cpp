@@ -47,6 +47,13 @@ const Figure* figureAt(const std::vector<OverTempo>& all, SeasonMeasure measure,
     return nullptr;
 }
 
+bool wasPlayed(const std::vector<OverTempo>& all, double tempoBpm) {
+    return std::any_of(all.begin(), all.end(), [tempoBpm](const OverTempo& over) {
+        return std::any_of(over.rungs.begin(), over.rungs.end(),
+                           [tempoBpm](const RungFigure& rung) { return rung.tempoBpm == tempoBpm; });
+    });
+}
+
 }  // namespace
 
 FasterView::FasterView(QWidget* parent) : QWidget(parent) {
@@ -140,6 +147,7 @@ void FasterView::paintStrokes(QPainter& painter, const QRectF& box, const std::v
     painter.setPen(QPen(Theme::of(palette()).edge, 1.2));
     painter.drawLine(QPointF(18, box.bottom()), QPointF(this->width() - 18, box.bottom()));
     for (const double tempo : m_tempos) {
+        if (!wasPlayed(figures, tempo)) continue;
         const auto value = [&](SeasonMeasure measure) {
             const Figure* figure = figureAt(figures, measure, tempo);
             return figure != nullptr ? std::optional(figure->value) : std::nullopt;
@@ -156,7 +164,6 @@ void FasterView::paintStrokes(QPainter& painter, const QRectF& box, const std::v
         };
         std::vector<Mean> means;
         if (accents) means.push_back({right, 0, Limb::RightHand});
-        if (!value(SeasonMeasure::Placement)) continue;
         means.push_back({right, tapDb, Limb::RightHand});
         means.push_back({left, tapDb, Limb::LeftHand});
         if (ghosts) means.push_back({left, tapDb - *ghosts, Limb::LeftHand});

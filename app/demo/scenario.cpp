@@ -73,11 +73,12 @@ Character ScenarioExercise::at(double tempoBpm, double days) const {
 }
 
 const ScenarioExercise* Scenario::find(const Exercise& exercise) const {
-    const std::string& whole = wholeIdOf(exercise);
-    const auto found = std::find_if(exercises.begin(), exercises.end(), [&](const ScenarioExercise& e) {
-        return e.exercise.id == exercise.id || wholeIdOf(e.exercise) == whole;
-    });
-    return found == exercises.end() ? nullptr : &*found;
+    const auto firstWith = [this](auto isIt) {
+        const auto found = std::find_if(exercises.begin(), exercises.end(), isIt);
+        return found == exercises.end() ? nullptr : &*found;
+    };
+    if (const auto* itself = firstWith([&](const auto& e) { return e.exercise.id == exercise.id; })) return itself;
+    return firstWith([&](const auto& e) { return wholeIdOf(e.exercise) == wholeIdOf(exercise); });
 }
 
 Result<Scenario> readScenario(const std::filesystem::path& file) {

@@ -1,6 +1,7 @@
 #include "studio/practice_sets.h"
 
 #include <algorithm>
+#include <set>
 
 #include "studio/write_access.h"
 #include "upbeat/logbook/ladder_repository.h"
@@ -49,7 +50,7 @@ void PracticeSets::toggle(std::size_t index, const std::string& exerciseId) {
     else
         set.exerciseIds.erase(found);
     save(set);
-    lookAhead();
+    if (!m_forecasts.contains(exerciseId)) foretell(exerciseId);
 }
 
 void PracticeSets::remove(std::size_t index) {
@@ -61,19 +62,22 @@ void PracticeSets::remove(std::size_t index) {
 }
 
 void PracticeSets::lookAhead() {
-    for (const ExerciseSet& set : m_sets)
-        for (const std::string& id : set.exerciseIds) {
-            const Exercise* exercise = m_with.shelf.find(id);
-            if (exercise == nullptr) continue;
-            const auto ladder = LadderRepository(m_with.logbook).find(id);
-            const double goal = ladder && *ladder ? (*ladder)->ladder.goalBpm : exercise->tempo.goal;
-            m_with.worker.run(
-                [past = pastTakes(m_with.log.takes(id), QDate::currentDate()), goal] { return forecastOf(past, goal); },
-                [this, id](const std::optional<Forecast>& forecast) {
-                    m_forecasts[id] = forecast;
-                    Q_EMIT changed();
-                });
-        }
+    std::set<std::string> ids;
+    for (const ExerciseSet& set : m_sets) ids.insert(set.exerciseIds.begin(), set.exerciseIds.end());
+    for (const std::string& id : ids) foretell(id);
+}
+
+void PracticeSets::foretell(const std::string& exerciseId) {
+    const Exercise* exercise = m_with.shelf.find(exerciseId);
+    if (exercise == nullptr) return;
+    const auto ladder = LadderRepository(m_with.logbook).find(exerciseId);
+    const double goal = ladder && *ladder ? (*ladder)->ladder.goalBpm : exercise->tempo.goal;
+    m_foretelling.run(
+        [past = pastTakes(m_with.log.takes(exerciseId), QDate::currentDate()), goal] { return forecastOf(past, goal); },
+        [this, exerciseId](const std::optional<Forecast>& forecast) {
+            m_forecasts[exerciseId] = forecast;
+            Q_EMIT changed();
+        });
 }
 
 PracticeSets::Outlook PracticeSets::outlook(const ExerciseSet& set, const std::string& exerciseId) const {

@@ -24,7 +24,6 @@ class PracticeSets : public QObject {
         const DataFolder& folder;
         const Shelf& shelf;
         TakeLog& log;
-        Worker& worker;
         Notices& notices;
     };
     explicit PracticeSets(const With& with);
@@ -48,10 +47,12 @@ class PracticeSets : public QObject {
   private:
     void read();
     void save(const ExerciseSet& set);
+    void foretell(const std::string& exerciseId);
 
     With m_with;
     std::vector<ExerciseSet> m_sets;
     std::map<std::string, std::optional<Forecast>> m_forecasts;
+    Worker m_foretelling;  // takes are not kept waiting by it
 };
 
 }  // namespace upbeat

@@ -51,7 +51,7 @@ Studio::Studio(StudioOptions options, DataFolder folder, std::unique_ptr<Logbook
       m_verdictVoice({m_setup, m_stand, m_recorder, m_input, m_speaker}),
       m_handsFree({m_setup, m_recorder, m_playback, m_verdictVoice, m_input, m_watch, m_nextSteps, m_clock, m_notices},
                   options.simulatedSpeed),
-      m_sets({*m_logbook, m_folder, m_shelf, m_log, m_worker, m_notices}),
+      m_sets({*m_logbook, m_folder, m_shelf, m_log, m_notices}),
       m_footSwitch(m_setup, m_input),
       m_routine({m_shelf, m_log, m_stand, m_takingApart, m_setup, m_recorder, m_handsFree, m_clock, m_notices},
                 options.simulatedSpeed),

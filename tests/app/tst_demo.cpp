@@ -40,6 +40,7 @@ class TestDemo : public QObject {
         QVERIFY(s.find(drill) == s.find(open));
         QVERIFY(s.find(pageCalled("nobody")) == nullptr);
         for (const ScenarioExercise& e : s.exercises) {
+            QVERIFY(s.find(e.exercise) == &e);  // also where sections of one piece have a player each
             QVERIFY(check(e.atStart).has_value() && check(e.atGoal).has_value());
             QCOMPARE(e.atStart.habits.size(), e.atGoal.habits.size());
         }

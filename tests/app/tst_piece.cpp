@@ -98,7 +98,6 @@ class TestPiece : public QObject {
         song.window->go(MainWindow::Play);
         song.studio->recorder().start();
         QTRY_VERIFY_WITH_TIMEOUT(song.studio->recorder().live() && song.studio->recorder().live()->beatsNow() > 29, 60000);
-        song.picture("play-piece");
         song.studio->recorder().discard();
         QTRY_VERIFY_WITH_TIMEOUT(song.studio->recorder().isIdle(), 60000);
     }
