@@ -138,6 +138,15 @@ double lossOf(const OverTempo& over) {
     return std::abs(over.lostAtTop) / std::max(1.0, std::abs(over.rungs.front().figure.value));
 }
 
+/// Whether the swing leaves its curve on the way up, at once or evenly: the hand that plays the off-beats goes with it.
+bool swingGoes(const OverTempo& over) {
+    if (over.measure != SeasonMeasure::Swing) return false;
+    if (over.bend) return true;
+    const double first = std::log(over.rungs.front().figure.value / over.asked.front());
+    const double last = std::log(over.rungs.back().figure.value / over.asked.back());
+    return std::abs(last - first) >= leastOf(SeasonMeasure::Swing);
+}
+
 }  // namespace
 
 std::vector<OverTempo> allOverTempo(const Exercise& exercise, const PastFigures& past) {
@@ -149,7 +158,7 @@ std::vector<OverTempo> allOverTempo(const Exercise& exercise, const PastFigures&
         return std::any_of(all.begin(), all.end(),
                            [measure](const OverTempo& over) { return over.measure == measure && over.bend; });
     };
-    const bool swing = bends(SeasonMeasure::Swing);
+    const bool swing = std::any_of(all.begin(), all.end(), swingGoes);
     const bool hand = bends(SeasonMeasure::LeftHand);
     for (OverTempo& over : all) {
         if (over.measure == SeasonMeasure::LeftHand && swing) over.bend.reset();
