@@ -19,6 +19,7 @@ LookPlace::LookPlace(const With& with, QWidget* parent)
       m_sideTitle(new QLabel(this)),
       m_findingArea(new QScrollArea(this)),
       m_groupArea(new QScrollArea(this)),
+      m_contexts(new SectionCompare(this)),
       m_groups(new GroupCompare(this)),
       m_closeUp(new CloseUp(this)),
       m_detail(new QLabel(this)),
@@ -50,6 +51,17 @@ LookPlace::LookPlace(const With& with, QWidget* parent)
     showTake();
 }
 
+/// Sections and groups side by side.
+QWidget* LookPlace::buildBeside() {
+    auto* beside = new QWidget(m_groupArea);
+    auto* layout = new QVBoxLayout(beside);
+    layout->setContentsMargins(0, 0, 6, 0);
+    layout->setSpacing(0);
+    layout->addWidget(m_contexts);
+    layout->addWidget(m_groups, 1);
+    return beside;
+}
+
 QWidget* LookPlace::buildSide() {
     auto* side = new QWidget(this);
     side->setFixedWidth(322);
@@ -68,7 +80,7 @@ QWidget* LookPlace::buildSide() {
     listLayout->addWidget(m_gates);
     listLayout->addStretch();
     m_findingArea->setWidget(list);
-    m_groupArea->setWidget(m_groups);
+    m_groupArea->setWidget(buildBeside());
     for (QScrollArea* area : {m_findingArea, m_groupArea}) {
         area->setWidgetResizable(true);
         area->setFrameShape(QFrame::NoFrame);
@@ -104,6 +116,7 @@ void LookPlace::showTake() {
         fillFindings();
         return;
     }
+    m_contexts->show(take->analysis.measures.sections, take->analysis.matched.tempoBpm);
     m_groups->setAnalysis(take->analysis);
     fillLenses();
     showSections();

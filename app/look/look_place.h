@@ -8,6 +8,7 @@
 #include "look/close_up.h"
 #include "look/group_compare.h"
 #include "look/offset_strip.h"
+#include "look/section_compare.h"
 #include "look/spread_bar.h"
 #include "place/gate_list.h"
 #include "place/place.h"
@@ -46,6 +47,7 @@ class LookPlace : public Place {
     [[nodiscard]] int findingCount() const { return m_findingCount; }
     [[nodiscard]] Lens lens() const { return m_lens; }
     [[nodiscard]] GroupCompare* groups() const { return m_groups; }
+    [[nodiscard]] SectionCompare* contexts() const { return m_contexts; }
     [[nodiscard]] CloseUp* closeUp() const { return m_closeUp; }
 
     [[nodiscard]] SectionStrip* sections() const { return m_sections; }
@@ -73,6 +75,7 @@ class LookPlace : public Place {
     void turnSide(int pages);
     void fillLenses();
     [[nodiscard]] QWidget* buildSide();
+    [[nodiscard]] QWidget* buildBeside();
     void connectOwners();
     void addKeys();
     void addListeningKeys();
@@ -94,6 +97,7 @@ class LookPlace : public Place {
     QLabel* m_sideTitle;
     QScrollArea* m_findingArea;
     QScrollArea* m_groupArea;
+    SectionCompare* m_contexts;
     GroupCompare* m_groups;
     CloseUp* m_closeUp;
     QLabel* m_detail;

@@ -1,3 +1,4 @@
+#include <array>
 #include <map>
 
 #include "figure_json.h"
@@ -26,6 +27,24 @@ json feelToJson(const FeelPlayed& feel) {
     return {{"voice", feel.voice ? json(toName(*feel.voice)) : json(nullptr)},
             {"asked_ms", rounded(feel.askedMs)},
             {"away_ms", toJson(feel.awayMs)}};
+}
+
+json comparedToJson(const LikeForLike& compared) {
+    constexpr std::array kBy{"count and voice", "count", "nothing"};
+    return {{"pulse_ms", toJson(compared.pulseMs)},
+            {"level_db", toJson(compared.levelDb)},
+            {"by", kBy.at(static_cast<std::size_t>(compared.by))}};
+}
+
+json sectionToJson(const Exercise& e, const SectionPlayed& played) {
+    return {{"name", played.section.name},
+            {"from_bar", printedBar(e, played.section.from)},
+            {"to_bar", printedBar(e, played.section.to)},
+            {"placement_ms", toJson(played.placementMs)},
+            {"spread_ms", toJson(played.spreadMs)},
+            {"tempo_bpm", toJson(played.tempoBpm)},
+            {"against_before", comparedToJson(played.here)},
+            {"two_bars_behind", comparedToJson(played.behind)}};
 }
 
 json dynamicToJson(const DynamicPlayed& d) {
@@ -117,6 +136,7 @@ json measuresToJson(const TakeAnalysis& a) {
                                           {"grace_level_db", toJson(m.ornaments->graceLevelDb)}}
                                    : json(nullptr);
     out["feel"] = listToJson(m.feel, feelToJson);
+    out["sections"] = listToJson(m.sections, [&](const SectionPlayed& s) { return sectionToJson(e, s); });
     out["breaks"] = listToJson(a.matched.breaks, [](const Break& b) {
         return json{{"at_s", rounded(b.atS)}, {"beats", b.beats}, {"strokes", b.strokes}};
     });

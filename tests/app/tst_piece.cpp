@@ -16,10 +16,16 @@ using namespace upbeat::test;
 
 namespace {
 
-/// Calm, but for one section that is rushed and uneven.
+/// Calm, but for one section that is rushed and uneven; and one who runs ahead in a fill.
 Character calm(const Exercise& page) {
     Character c = machine();
     c.spreadMs = 0.5;
+    if (page.id == "fill-sixteenths-down") {
+        c.spreadMs = 2;
+        c.levelSpreadDb = {1, 1, 1};
+        for (const Stroke& s : page.strokes)
+            if (s.at >= Beats(4)) c.habits.push_back({s.at, s.limb, s.voice, {}, -14});
+    }
     const bool isBridge = page.firstBar == 57 && page.bars == 16;
     if (isBridge) c.spreadMs = 14;
     return c;
@@ -47,6 +53,7 @@ struct Song : Desk {
     }
     void picture(const char* name) const {
         const QString folder = qEnvironmentVariable("UPBEAT_PICTURES");
+        QCoreApplication::processEvents();  // what has moved is laid out
         if (!folder.isEmpty()) window->grab().save(QDir(folder).filePath(QLatin1String(name) + QStringLiteral(".png")));
     }
 };
@@ -97,7 +104,8 @@ class TestPiece : public QObject {
         QVERIFY(!sectionNow(*builtInExercise("paradiddle-accents"), 0.5));
         song.window->go(MainWindow::Play);
         song.studio->recorder().start();
-        QTRY_VERIFY_WITH_TIMEOUT(song.studio->recorder().live() && song.studio->recorder().live()->beatsNow() > 29, 60000);
+        QTRY_VERIFY_WITH_TIMEOUT(song.studio->recorder().live() && song.studio->recorder().live()->beatsNow() > 29,
+                                 60000);
         song.studio->recorder().discard();
         QTRY_VERIFY_WITH_TIMEOUT(song.studio->recorder().isIdle(), 60000);
     }
@@ -133,6 +141,28 @@ class TestPiece : public QObject {
         QCOMPARE(look->sections()->chosen(), std::optional(7));
         QTest::mouseClick(look->sections(), Qt::LeftButton, {}, outro);  // all of it
         QVERIFY(!look->sections()->chosen());
+    }
+
+    void aFillIsComparedWithTheGrooveAroundIt() {
+        const Song song;
+        song.studio->stand().choose("fill-sixteenths-down");
+        song.studio->stand().setTempo(96);
+        PracticeSettings settings = song.studio->setup().settings();
+        settings.barsPerTake = 16;
+        song.studio->setup().change(settings);
+        song.take();
+        song.window->go(MainWindow::Look);
+        const auto* look = qobject_cast<LookPlace*>(song.window->place(MainWindow::Look));
+        QVERIFY(look->contexts()->sections().size() == 2 && !look->contexts()->isVisible());
+        song.key(Qt::Key_G);
+        QVERIFY(look->contexts()->isVisible());
+        QVERIFY(look->contexts()->said(0).isEmpty());  // what the fill differs from
+        QVERIFY2(look->contexts()->said(1).startsWith(QStringLiteral("fill: the pulse is 1")),
+                 qPrintable(look->contexts()->said(1)));
+        QVERIFY(look->contexts()->said(1).contains(QStringLiteral("early")) &&
+                look->contexts()->said(1).contains(QStringLiteral("you are back")));
+        QVERIFY(!song.studio->review().take()->analysis.findings.empty());
+        song.picture("look-context");
     }
 
     void theHardestSectionHoldsThePiece() {

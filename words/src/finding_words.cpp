@@ -55,6 +55,15 @@ class FaultWords {
                               : UPBEAT_TEXT("After rests you come in %1 ms early (±%2)"),
                      0);
     }
+    Text operator()(SectionLeans) const {
+        return sized(
+            isPlus() ? UPBEAT_TEXT("The pulse is %1 ms late (±%2)") : UPBEAT_TEXT("The pulse is %1 ms early (±%2)"), 0);
+    }
+    Text operator()(SectionOutOfLevel) const {
+        return sized(isPlus() ? UPBEAT_TEXT("The strokes are %1 dB louder (±%2)")
+                              : UPBEAT_TEXT("The strokes are %1 dB softer (±%2)"),
+                     1);
+    }
     Text operator()(CountOutOfLevel) const {
         static constexpr std::array<const char*, 3> kLouder{
             UPBEAT_TEXT(

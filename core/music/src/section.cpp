@@ -36,6 +36,12 @@ std::vector<SectionSpan> sectionsOf(const Exercise& exercise) {
     return spans;
 }
 
+std::size_t longestOf(const std::vector<SectionSpan>& spans) {
+    const auto longest = std::max_element(
+        spans.begin(), spans.end(), [](const SectionSpan& a, const SectionSpan& b) { return a.bars() < b.bars(); });
+    return static_cast<std::size_t>(longest - spans.begin());
+}
+
 std::optional<SectionSpan> sectionAt(const Exercise& exercise, int bar) {
     const auto spans = sectionsOf(exercise);
     const auto found = std::find_if(spans.begin(), spans.end(),

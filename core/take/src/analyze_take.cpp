@@ -30,6 +30,7 @@ Measures measure(const MatchedTake& take) {
     m.counts = measureCounts(take, m.balance);
     m.causes = measureCauses(take);
     m.feel = measureFeel(take, m.timing.centreMs);
+    m.sections = sectionsPlayed(take);
     return m;
 }
 
@@ -76,8 +77,8 @@ TakeAnalysis analyzeTake(const Exercise& exercise, const TakeFrame& frame, const
     forgetLevelsOfNeighbours(analysis.matched);
     analysis.measures = measure(analysis.matched);
     analysis.gates = judge(analysis.matched, analysis.measures, plan.profile);
-    analysis.findings = findBySections(analysis.matched, plan.profile,
-                                       findFaults(analysis.matched, analysis.measures, plan.profile));
+    analysis.findings =
+        findBySections(analysis.matched, plan.profile, findFaults(analysis.matched, analysis.measures, plan.profile));
     poolGates(analysis, plan.history);
     analysis.verdict = isTooDamaged(frame, exercise)
                            ? damagedTake(frame.tempoBpm, damagedS(frame, exercise), plan.ladder)

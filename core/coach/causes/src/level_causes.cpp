@@ -68,6 +68,7 @@ Explanation explainLevels(const MatchedTake& take) {
     }
     addHands(candidates, e);
     candidates.add(SecondsLie{}, secondsOfDoubles(e), true);
+    candidates.addSections(take.passes);
     return explanationOf(take, rows, candidates, searchCauses(observed, candidates.priced()));
 }
 

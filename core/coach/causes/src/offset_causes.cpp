@@ -152,6 +152,7 @@ Explanation explainOffsets(const MatchedTake& take) {
     addChanges(candidates, e);
     candidates.add(SecondsLie{}, secondsOfDoubles(e), true);
     candidates.add(EntriesLie{}, entries(e), true);
+    candidates.addSections(take.passes);
     return explanationOf(take, rows, candidates, searchCauses(observed, candidates.priced()));
 }
 

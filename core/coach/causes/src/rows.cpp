@@ -5,6 +5,8 @@
 #include <map>
 #include <set>
 
+#include "upbeat/music/bars.h"
+
 namespace upbeat {
 
 namespace {
@@ -111,6 +113,18 @@ void Candidates::addThose(const CauseOf& of, const std::function<bool(const Stro
     ofStroke.reserve(m_exercise.strokes.size());
     for (const Stroke& s : m_exercise.strokes) ofStroke.push_back(belongs(s) ? 1 : 0);
     add(of, ofStroke, true);
+}
+
+void Candidates::addSections(int passes) {
+    constexpr int kFewestPasses = 3;
+    const auto spans = sectionsOf(m_exercise);
+    if (spans.size() < 2 || passes < kFewestPasses) return;
+    for (std::size_t i = 0; i < spans.size(); ++i)
+        if (i != longestOf(spans))
+            addThose(SectionLies{spans[i].from, spans[i].to}, [this, &span = spans[i]](const Stroke& s) {
+                const int bar = barAt(m_exercise, s.at).number;
+                return bar >= span.from && bar <= span.to;
+            });
 }
 
 void Candidates::addSlow(const CauseOf& of, std::vector<double> ofRow) {

@@ -32,6 +32,9 @@ class Candidates {
     void add(const CauseOf& of, const std::vector<double>& ofStroke, bool group, double likelier = 0);
     /// The same for the strokes that belong.
     void addThose(const CauseOf& of, const std::function<bool(const Stroke&)>& belongs);
+    /// Every section but the longest, which the others are held against. Not of fewer than three passes: in one, a
+    /// pulse that wanders moves every section.
+    void addSections(int passes);
     /// One that is no matter of strokes.
     void addSlow(const CauseOf& of, std::vector<double> ofRow);
 

@@ -52,6 +52,11 @@ class CauseSayer {
     }
     void operator()(const PartLies& lies) { put(leaning(), PartLeans{lies.part}, habitMs(), "ms"); }
     void operator()(EntriesLie) { put(leaning(), EntriesLean{}, habitMs(), "ms"); }
+    void operator()(const SectionLies& lies) {
+        Finding* f = m_ofTime ? put(leaning(), SectionLeans{}, habitMs(), "ms")
+                              : put(loudness(), SectionOutOfLevel{}, kHandOffDb, "dB");
+        if (f != nullptr) f->section = sectionAt(m_take.exercise, lies.from);
+    }
     void operator()(const BeatStretches& beat) {
         if (Finding* f =
                 put(FindingKind::Subdivision, BeatAtChange{beat.strokesBefore, beat.strokesAfter}, habitMs(), "ms")) {

@@ -10,6 +10,8 @@ title: Groove and fill, sixteenths down the toms
 trains: A fill that keeps the tempo of the groove.
 tags: fill, context
 tempo: 66 to 126 by 4
+section: groove from bar 1
+section: fill from bar 2
 hi-hat | RR RR RR RR | . . . . |
 snare | . >L . >L | RLRL . . . |
 high tom | . . . . | . RLRL . . |

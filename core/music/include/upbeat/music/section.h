@@ -39,6 +39,8 @@ struct SectionSpan {
 
 /// All bars of a piece in sections; what stands before the first named one has no name. Empty without sections.
 [[nodiscard]] std::vector<SectionSpan> sectionsOf(const Exercise& exercise);
+/// The first of the longest ones, by its index.
+[[nodiscard]] std::size_t longestOf(const std::vector<SectionSpan>& spans);
 /// The section that holds a bar; none without sections.
 [[nodiscard]] std::optional<SectionSpan> sectionAt(const Exercise& exercise, int bar);
 

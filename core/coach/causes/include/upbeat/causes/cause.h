@@ -40,6 +40,11 @@ struct BeatStretches {
 struct SecondsLie {};
 /// What follows a rest.
 struct EntriesLie {};
+/// All bars from one to another, both included, which are a section: a fill between two grooves.
+struct SectionLies {
+    int from = 1;
+    int to = 1;
+};
 /// One count, with all that is struck on it.
 struct CountLies {
     int stroke = 0;  ///< The first of those that are written there.
@@ -55,7 +60,7 @@ struct HandInClass {
 };
 
 using CauseOf = std::variant<PulseMoves, LimbLies, VoiceLies, ClassLies, OffbeatsLie, PartLies, BeatStretches,
-                             SecondsLie, EntriesLie, CountLies, StrokeLies, HandInClass>;
+                             SecondsLie, EntriesLie, SectionLies, CountLies, StrokeLies, HandInClass>;
 
 /// One thing that is at work in a take.
 struct Cause {

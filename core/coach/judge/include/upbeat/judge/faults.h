@@ -24,6 +24,9 @@ struct PartLeans {
 };
 /// What follows a rest comes early or late.
 struct EntriesLean {};
+/// A section lies early or late beside the others, or is louder or softer.
+struct SectionLeans {};
+struct SectionOutOfLevel {};
 /// A count is out of the level of its kind.
 struct CountOutOfLevel {};
 struct CountMissing {};
@@ -94,7 +97,7 @@ struct FeelMissed {
 /// The left hand is louder or softer than the right: at the level of the finding, or at all.
 struct LeftHandLevel {};
 
-using Fault = std::variant<GroupApart, CountLeans, ClassLeans, PartLeans, EntriesLean, CountOutOfLevel, CountMissing,
+using Fault = std::variant<GroupApart, CountLeans, ClassLeans, PartLeans, EntriesLean, SectionLeans, SectionOutOfLevel, CountOutOfLevel, CountMissing,
                            CountOnAnotherDrum, CountSoundsOdd, HitsScatter, UnwrittenStrokes, AccentsTooLow,
                            GhostsTooHigh, SwingsOtherwise, PulseDrifts, GraceUneven, GraceTooWide, GraceTooNear,
                            PlaceLost, BeatAtChange, SecondsLevel, SecondsTime, AccentsFade, SwellFails, DynamicOff,

@@ -13,6 +13,7 @@
 #include "upbeat/measure/pulse.h"
 #include "upbeat/measure/quality.h"
 #include "upbeat/measure/rolls.h"
+#include "upbeat/measure/sections_played.h"
 #include "upbeat/measure/swells.h"
 #include "upbeat/measure/swing.h"
 #include "upbeat/measure/timing.h"
@@ -39,6 +40,7 @@ struct Measures {
     Counts counts;
     Causes causes;
     std::vector<FeelPlayed> feel;
+    std::vector<SectionPlayed> sections;
 };
 
 }  // namespace upbeat
