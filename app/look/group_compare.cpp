@@ -3,6 +3,7 @@
 #include <QPainter>
 #include <algorithm>
 #include <array>
+#include <cmath>
 
 #include "strokes/stroke_painter.h"
 #include "theme/theme.h"
@@ -37,9 +38,31 @@ constexpr std::array<const char*, 3> kOfLevel{UPBEAT_TEXT("%1, ghosts"), UPBEAT_
 
 }  // namespace
 
+namespace {
+
+/// How far off, how often by a jump, and whether always to the same side.
+std::vector<CompareLine> returnLines(const Returns& returns) {
+    std::vector<CompareLine> lines;
+    const auto add = [&lines](const QString& name, const QString& figure) {
+        lines.push_back({GroupCompare::tr("Back with the click"), name, figure});
+    };
+    for (const Return& one : returns.all) {
+        const QString side = one.landsMs < 0 ? GroupCompare::tr("%1 ms early") : GroupCompare::tr("%1 ms late");
+        QString figure = side.arg(std::abs(one.landsMs), 0, 'f', 0);
+        if (one.way == Return::Way::Jump) figure += GroupCompare::tr(", by a jump");
+        if (one.way == Return::Way::Drift) figure += GroupCompare::tr(", by drifting");
+        const QString after = counted(one.barsAway, UPBEAT_TEXT("after 1 bar"), UPBEAT_TEXT_N("after %n bars"));
+        add(GroupCompare::tr("bar %1, %2").arg(one.bar).arg(after), figure);
+    }
+    return lines;
+}
+
+}  // namespace
+
 std::vector<CompareLine> compareLines(const TakeAnalysis& analysis) {
     std::vector<CompareLine> lines;
     const Measures& m = analysis.measures;
+    if (m.returns) lines = returnLines(*m.returns);
     for (const Unison& u : m.unisons)
         lines.push_back(
             {GroupCompare::tr("Struck together"),

@@ -50,6 +50,7 @@ QList<ClickPreset> clickPresets() {
         chosen(UPBEAT_TEXT("off-beats"), kAll, true),
         silent(UPBEAT_TEXT("a silent bar after three"), 3, 1),
         silent(UPBEAT_TEXT("every other bar"), 1, 1),
+        silent(UPBEAT_TEXT("two silent bars after two"), 2, 2),
         silent(UPBEAT_TEXT("three silent bars after one"), 1, 3),
         countInOnly(),
     };

@@ -58,11 +58,22 @@ void NextSteps::follow(const NextStepPtr& step) {
     Q_EMIT changed();
 }
 
+/// Takes long enough for the click to come back three times.
+void NextSteps::clickAs(const SilentBars& click) {
+    constexpr int kLongEnough = 16;
+    PracticeSettings settings = m_with.setup.settings();
+    settings.click.barsOn = click.on;
+    settings.click.barsOff = click.off;
+    if (click.off > 0 && settings.barsPerTake > 0) settings.barsPerTake = std::max(settings.barsPerTake, kLongEnough);
+    m_with.setup.change(settings);
+}
+
 /// Another rung; where the hardest spot comes first, it has to be clean there before the whole is played.
 void NextSteps::goTo(const Verdict& verdict) {
     Stand& stand = m_with.stand;
     // Minutes may have led on while this take was measured.
     if (stand.ladder().ladder.byMinutes && verdict.action == Action::Again) return;
+    if (verdict.click) clickAs(*verdict.click);
     const auto spot = m_with.review.troubleIn(stand.exercise());
     stand.setTempo(verdict.nextTempoBpm);
     const bool spotFirst = stand.ladder().ladder.rule == LadderRule::HardestSpotFirst && !stand.isPart();

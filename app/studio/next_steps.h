@@ -16,6 +16,7 @@ class NextSteps : public QObject {
         const Review& review;
         Stand& stand;
         TakingApart& takingApart;
+        Setup& setup;
         Notices& notices;
     };
     explicit NextSteps(const With& with);
@@ -41,6 +42,7 @@ class NextSteps : public QObject {
     };
 
     void goTo(const Verdict& verdict);
+    void clickAs(const SilentBars& click);
 
     With m_with;
     std::optional<Before> m_before;

@@ -46,7 +46,7 @@ Studio::Studio(StudioOptions options, DataFolder folder, std::unique_ptr<Logbook
       m_review({m_folder, m_archive, m_stand, m_lessons, m_limits, m_worker, m_notices}),
       m_outside({m_stand, m_review, m_playback, m_worker, m_notices}),
       m_takingApart({m_stand, m_setup, m_review, m_notices}),
-      m_nextSteps({m_review, m_stand, m_takingApart, m_notices}),
+      m_nextSteps({m_review, m_stand, m_takingApart, m_setup, m_notices}),
       m_clock({m_setup, m_recorder, m_takingApart, m_stand, m_notices}, options.simulatedSpeed),
       m_verdictVoice({m_setup, m_stand, m_recorder, m_input, m_speaker}),
       m_handsFree({m_setup, m_recorder, m_playback, m_verdictVoice, m_input, m_watch, m_nextSteps, m_clock, m_notices},

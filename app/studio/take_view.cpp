@@ -13,7 +13,7 @@ void measureFresh(TakeView& view, const CoachPlan& coach, const TaughtKit& kit) 
 TakeAnalysis measureFresh(TakeRecord& stored, const CoachPlan& coach, const TaughtKit& kit) {
     HeardTake heard(std::move(stored.hits), std::move(stored.trace));
     TakeAnalysis analysis =
-        analyzeTake(stored.exercise, stored.frame, toldApart(stored.exercise, std::move(heard), kit), coach);
+        analyzeTake(stored.exercise, frameToMeasure(stored), toldApart(stored.exercise, std::move(heard), kit), coach);
     if (stored.simulated) analysis.verdict = simulatedTake(stored.frame.tempoBpm, coach.ladder);
     if (!hasRolls(stored.exercise)) analysis.matched.trace = {};
     stored.hits = withoutPatches(allHeard(analysis.matched));

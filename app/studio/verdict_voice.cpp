@@ -30,6 +30,8 @@ std::vector<Verdict> possible(const LadderState& state, int beats) {
     }
     for (const double rung : state.ladder.rungs())
         if (std::abs(rung - state.tempoBpm) > kSameTempo) add(rung > state.tempoBpm ? Action::Up : Action::Back, rung);
+    if (state.ladder.rule == LadderRule::LessClick)
+        for (const Action action : {Action::Up, Action::Back}) add(action, state.tempoBpm).tempoBpm = state.tempoBpm;
     for (int beat = 0; beat < beats; ++beat)
         add(Action::Isolate, state.tempoBpm).span = Span{1, Beats(beat + 1), Beats(beat + 2)};
     return all;

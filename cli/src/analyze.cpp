@@ -27,6 +27,7 @@ struct Options : TakeOptions {
     double swing = 0;
     AskedOptions gates;
     bool clickBleed = false;
+    std::vector<int> clickBars{1, 0};
     std::string kit;
     std::string json;
     std::string csv;
@@ -41,6 +42,8 @@ Exit checkArguments(const Options& o) {
         return bad("the latency is out of range", "use --latency-ms -2000 to 2000");
     if (o.swing != 0 && !(o.swing >= kSmallestSwing && o.swing <= kLargestSwing))
         return bad(fmt::format("a swing ratio of {:g} is out of range", o.swing), "use --swing 0.5 to 4");
+    if (o.clickBars[0] < 1 || o.clickBars[0] > 64 || o.clickBars[1] < 0 || o.clickBars[1] > 64)
+        return bad("the bars with and without click are out of range", "use --click-bars ON OFF, as --click-bars 2 2");
     return Exit::Measured;
 }
 
@@ -118,6 +121,13 @@ TakeAnalysis analyzed(const Exercise& pattern, TakeFrame frame, const HeardTake&
     return analyzeTake(pattern, frame, heard, plan);
 }
 
+TakeFrame frameOf(const Options& o, int bars, const std::optional<TakeStart>& found) {
+    TakeFrame frame{o.tempo, o.firstBeat, bars, o.latencyMs * 1e-3, o.clickBleed, {}};
+    frame.silent = {o.clickBars[0], o.clickBars[1]};
+    if (found && found->by == StartBy::Strokes) frame.anchor.kind = AnchorKind::None;
+    return frame;
+}
+
 Exit run(Options o) {
     if (const Exit bad = checkArguments(o); bad != Exit::Measured) return bad;
     const auto asked = o.start.read();
@@ -149,10 +159,8 @@ Exit run(Options o) {
     CoachPlan plan;
     plan.profile = *profile;
     plan.ladder = ladderOf(*pattern);
-    TakeFrame frame{o.tempo, o.firstBeat, bars, o.latencyMs * 1e-3, o.clickBleed, {}};
-    if (*found && (*found)->by == StartBy::Strokes) frame.anchor.kind = AnchorKind::None;
-    const auto analysis =
-        analyzed(*pattern, frame, toldApart(*pattern, std::move(heard->take), *kit), plan, o.bars == 0);
+    const auto analysis = analyzed(*pattern, frameOf(o, bars, *found),
+                                   toldApart(*pattern, std::move(heard->take), *kit), plan, o.bars == 0);
     if (analysis.matched.hits.empty()) return nothing("nothing is heard in the bars that were asked for");
     const TakeFacts facts{o.take, heard->info.sampleRate, heard->info.durationS, {}, *found};
     if (const auto done = deliver(o, analysis, facts); !done) return complain(done.error(), Exit::Unreadable);
@@ -172,6 +180,8 @@ void addAnalyze(CLI::App& app, std::function<Exit()>& chosen) {
     command->add_option("--swing", options->swing, "Swing ratio asked for, instead of the pattern's");
     options->gates.addTo(*command);
     command->add_flag("--click-bleed", options->clickBleed, "The click is audible in the take");
+    command->add_option("--click-bars", options->clickBars, "Bars with the click and bars without it, in turn")
+        ->expected(2);
     command->add_option("--kit", options->kit, "Tells the drums apart; written by teach");
     command->add_option("--json", options->json, "Write the analysis there; - is standard output");
     command->add_option("--csv", options->csv, "Write one line a hit there");

@@ -47,6 +47,27 @@ json sectionToJson(const Exercise& e, const SectionPlayed& played) {
             {"two_bars_behind", comparedToJson(played.behind)}};
 }
 
+json returnsToJson(const std::optional<Returns>& returns) {
+    constexpr std::array kWay{"drift", "jump", "hidden"};
+    if (!returns) return nullptr;
+    return {{"lands_ms", toJson(returns->landsMs)},
+            {"off_ms", toJson(returns->offMs)},
+            {"all", listToJson(returns->all, [&](const Return& one) {
+                 return json{{"bar", one.bar},
+                             {"bars_away", one.barsAway},
+                             {"of", one.free ? "page" : "click"},
+                             {"lands_ms", rounded(one.landsMs)},
+                             {"way", kWay.at(static_cast<std::size_t>(one.way))}};
+             })}};
+}
+
+json unisonToJson(const Unison& u) {
+    return {{"voice", toName(u.voice)},
+            {"against", toName(u.against)},
+            {"behind_ms", toJson(u.behindMs)},
+            {"apart_ms", toJson(u.apartMs)}};
+}
+
 json dynamicToJson(const DynamicPlayed& d) {
     return {{"swell", d.swell}, {"level_db", toJson(d.levelDb)}, {"written_db", d.writtenDb}};
 }
@@ -105,12 +126,7 @@ json measuresToJson(const TakeAnalysis& a) {
     out["accent_runs"] = listToJson(m.accentRuns, [&](const AccentRun& run) {
         return json{{"stroke", run.stroke}, {"length", run.length}, {"db_per_stroke", toJson(run.dbPerStroke)}};
     });
-    out["unisons"] = listToJson(m.unisons, [](const Unison& u) {
-        return json{{"voice", toName(u.voice)},
-                    {"against", toName(u.against)},
-                    {"behind_ms", toJson(u.behindMs)},
-                    {"apart_ms", toJson(u.apartMs)}};
-    });
+    out["unisons"] = listToJson(m.unisons, unisonToJson);
     out["rolls"] = listToJson(m.rolls, [](const RollPlayed& r) {
         return json{{"stroke", r.stroke},
                     {"strokes", r.strokes},
@@ -137,6 +153,7 @@ json measuresToJson(const TakeAnalysis& a) {
                                    : json(nullptr);
     out["feel"] = listToJson(m.feel, feelToJson);
     out["sections"] = listToJson(m.sections, [&](const SectionPlayed& s) { return sectionToJson(e, s); });
+    out["returns"] = returnsToJson(m.returns);
     out["breaks"] = listToJson(a.matched.breaks, [](const Break& b) {
         return json{{"at_s", rounded(b.atS)}, {"beats", b.beats}, {"strokes", b.strokes}};
     });

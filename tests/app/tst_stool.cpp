@@ -278,6 +278,28 @@ class TestStool : public QObject {
         QCOMPARE(desk.studio->stand().ladder().tempoBpm, before + 4);
     }
 
+    void theClickGoesAwayBeforeTheTempoGoesUp() {
+        const Desk desk(machine());
+        desk.studio->stand().setRule(LadderRule::LessClick);
+        desk.studio->stand().setCleanNeeded(1);
+        const double tempo = desk.studio->stand().ladder().tempoBpm;
+        const auto silentBars = [&] { return desk.studio->setup().settings().click.barsOff; };
+        desk.studio->handsFree().set(true);
+        desk.studio->recorder().start();
+        QTRY_COMPARE_WITH_TIMEOUT(silentBars(), 1, 60000);
+        QCOMPARE(desk.studio->stand().ladder().tempoBpm, tempo);
+        QCOMPARE(desk.studio->setup().settings().barsPerTake, 16);
+        QTRY_COMPARE_WITH_TIMEOUT(silentBars(), 2, 60000);
+        QTRY_COMPARE_WITH_TIMEOUT(silentBars(), 3, 60000);
+        QTRY_VERIFY_WITH_TIMEOUT(desk.studio->stand().ladder().tempoBpm > tempo, 60000);
+        QCOMPARE(silentBars(), 0);
+        desk.studio->handsFree().set(false);
+        const TakeAnalysis& take = desk.studio->review().take()->analysis;
+        QVERIFY(take.measures.returns && take.measures.returns->all.size() == 3);
+        QVERIFY(std::any_of(take.gates.begin(), take.gates.end(),
+                            [](const Gate& gate) { return gate.kind == GateKind::Return; }));
+    }
+
     void setsAreWantedByADay() {
         Desk desk(machine());
         desk.window->go(MainWindow::Prepare);

@@ -44,6 +44,24 @@ class TestCli : public QObject, private CliRoom {
         QVERIFY(broken.err.contains("broken.mid"));
     }
 
+    void theClickMayBeSilentForBars() {
+        const auto with = [this](const QString& on, const QString& off) {
+            return run(analyze(m_take + QStringLiteral("/take.wav"), {QStringLiteral("--click-bars"), on, off,
+                                                                      QStringLiteral("--json"), QStringLiteral("-")}));
+        };
+        const auto returnsOf = [](const Outcome& o) -> QJsonValue {
+            return o.json()[QStringLiteral("measures")].toObject()[QStringLiteral("returns")];
+        };
+        const Outcome silent = with(QStringLiteral("1"), QStringLiteral("1"));
+        QVERIFY2(silent.status == 0, silent.err.constData());
+        QCOMPARE(
+            returnsOf(silent).toObject()[QStringLiteral("all")].toArray().first().toObject()[QStringLiteral("bar")],
+            QJsonValue(3));
+        QVERIFY(returnsOf(with(QStringLiteral("1"), QStringLiteral("0"))).isNull());
+        const Outcome bad = with(QStringLiteral("0"), QStringLiteral("2"));
+        QVERIFY(bad.status != 0 && bad.err.contains("--click-bars 2 2"));
+    }
+
     // A lesson, and a groove on the same kit: the seed chooses kit and player.
     // Nobody knows tempo and beat 1 of a recording from elsewhere.
     void theStartIsFoundWhereItIsNotGiven() {

@@ -115,6 +115,17 @@ class FaultWords {
                               : UPBEAT_TEXT("The pulse runs ahead of the click by %1 ms a bar (±%2)"),
                      1);
     }
+    Text operator()(SilenceDrifts) const {
+        return sized(isPlus() ? UPBEAT_TEXT("While the click is silent you fall behind by %1 ms a bar (±%2)")
+                              : UPBEAT_TEXT("While the click is silent you run ahead by %1 ms a bar (±%2)"),
+                     1);
+    }
+    Text operator()(const ReturnsOff& off) const {
+        if (off.free) return sized(UPBEAT_TEXT("On the first beat after the free bars you are %1 ms off (±%2)"), 0);
+        if (off.jumps == 0) return sized(UPBEAT_TEXT("When the click comes back you are %1 ms off (±%2)"), 0);
+        return sized(UPBEAT_TEXT("When the click comes back you are %1 ms off (±%2), %3 of %4 times by a jump"), 0,
+                     off.jumps, off.times);
+    }
     Text operator()(GraceUneven) const {
         return sized(UPBEAT_TEXT("Grace notes are uneven: their distance varies by %1 ms (±%2)"), 1);
     }

@@ -43,6 +43,8 @@ constexpr std::array<GateTexts, kGateKinds> kTexts{{
     {UPBEAT_TEXT("Feel as asked"), UPBEAT_TEXT("How far a voice stands from where beside the click it is asked for."),
      UPBEAT_TEXT("%1 ms from the feel that is asked, limit %2"),
      UPBEAT_TEXT("the %3 %1 ms from the feel that is asked, limit %2")},
+    {UPBEAT_TEXT("Back with the click"), UPBEAT_TEXT("How far off you are when the click comes back, or the page."),
+     UPBEAT_TEXT("%1 ms off when the click comes back, limit %2"), nullptr},
 }};
 constexpr std::array<const char*, 3> kStates{UPBEAT_TEXT("met"), UPBEAT_TEXT("missed"), UPBEAT_TEXT("unsure")};
 

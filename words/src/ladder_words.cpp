@@ -25,6 +25,8 @@ Text ruleOf(const Ladder& ladder) {
             return UPBEAT_TEXT("half way to what was missed");
         case LadderRule::HardestSpotFirst:
             return Text::with(UPBEAT_TEXT("the hardest spot first, by %1"), number(ladder.stepBpm));
+        case LadderRule::LessClick:
+            return Text::with(UPBEAT_TEXT("with less and less click, then up by %1"), number(ladder.stepBpm));
     }
     return Text::with(UPBEAT_TEXT("rung after rung by %1"), number(ladder.stepBpm));
 }
@@ -32,6 +34,8 @@ Text ruleOf(const Ladder& ladder) {
 Text spokenOf(const Verdict& verdict) {
     const std::string next = number(verdict.nextTempoBpm);
     if (verdict.goalReached) return UPBEAT_TEXT("Full speed.");
+    if (isOfClick(verdict))
+        return verdict.action == Action::Up ? UPBEAT_TEXT("Less click.") : UPBEAT_TEXT("More click.");
     switch (verdict.action) {
         case Action::Up:
             return verdict.stage ? Text(UPBEAT_TEXT("Next part.")) : Text::with(UPBEAT_TEXT("Up, %1."), next);

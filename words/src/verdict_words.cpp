@@ -104,6 +104,9 @@ Text isolated(const Verdict& v) {
 
 Text headlineOf(const Verdict& v) {
     if (v.goalReached) return Text::with(UPBEAT_TEXT("Full speed: %1."), tempo(v.tempoBpm));
+    if (isOfClick(v))
+        return Text::with(v.action == Action::Up ? UPBEAT_TEXT("Less click at %1.") : UPBEAT_TEXT("More click at %1."),
+                          tempo(v.tempoBpm));
     switch (v.action) {
         case Action::Up:
             if (v.stage) return UPBEAT_TEXT("On to the next part.");

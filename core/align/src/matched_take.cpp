@@ -145,7 +145,7 @@ Matching matched(const Exercise& exercise, const TakeFrame& frame, const HeardTa
     m.events = eventsOf(exercise, m.page, apart);
     m.sounding = soundings(m.hits, frame.firstBeatS, frame.latencyS);
     if (!apart) markSecondSounds(m.sounding, m.events);
-    for (Sounding& s : m.sounding) s.click = onAClick(frame, s.timeS, kOnClickS);
+    for (Sounding& s : m.sounding) s.click = onAClick(exercise, frame, s.timeS, kOnClickS);
     const double beatS = beatDuration(Bpm(frame.tempoBpm)).value();
     const auto sections = findSections(m.events, m.sounding, beatS);
     moveTo(m.events, sections, beatS);
@@ -171,7 +171,7 @@ void keepPale(const Matching& m, MatchedTake& take) {
         const Hit& hit = m.hits[j];
         const bool isAnother = take.pale.empty() || hit.timeS - take.pale.back().timeS > kOneSoundS;
         if (hit.foreign && m.found.eventOfHit[j] == kNone && hit.strength >= kFirmStrength && isAnother &&
-            !onAClick(m.frame, m.sounding[j].timeS, kNearClickS) && !isSecondSound(m.found, m.sounding, j))
+            !onAClick(m.exercise, m.frame, m.sounding[j].timeS, kNearClickS) && !isSecondSound(m.found, m.sounding, j))
             take.pale.push_back(hit);
     }
 }
@@ -182,7 +182,7 @@ std::vector<int> keepHits(const Matching& m, MatchedTake& take) {
     for (std::size_t j = 0; j < m.hits.size(); ++j) {
         const bool isUnwritten = m.found.eventOfHit[j] == kNone;
         if (!counts(m.hits[j], m.sounding[j], m.found.eventOfHit[j])) continue;
-        if (isUnwritten && onAClick(m.frame, m.sounding[j].timeS, kNearClickS)) continue;
+        if (isUnwritten && onAClick(m.exercise, m.frame, m.sounding[j].timeS, kNearClickS)) continue;
         if (isUnwritten && !m.hits[j].exact && isSecondSound(m.found, m.sounding, j)) continue;
         keptIndex[j] = static_cast<int>(take.hits.size());
         if (isExtra(m, j)) take.extra.push_back(keptIndex[j]);
@@ -224,6 +224,7 @@ MatchedTake matchTake(const Exercise& exercise, const TakeFrame& frame, const He
     take.firstBeatS = frame.firstBeatS;
     take.latencyS = frame.latencyS;
     take.anchor = frame.anchor;
+    take.silent = frame.silent;
     take.trace = heard.trace;
     for (const BreakSpan& span : m.breaks) take.breaks.push_back(toBreak(span, m.events, m.page));
     const auto keptIndex = keepHits(m, take);

@@ -55,9 +55,11 @@ std::vector<WrittenStroke> pageOf(const Exercise& e, const TakeFrame& frame, int
     return page;
 }
 
-bool onAClick(const TakeFrame& frame, double timeS, double nearS) {
+bool onAClick(const Exercise& e, const TakeFrame& frame, double timeS, double nearS) {
     const double beat = 60.0 / frame.tempoBpm;
-    return frame.clickBleed && std::abs(std::remainder(timeS, beat)) < nearS;
+    if (!frame.clickBleed || std::abs(std::remainder(timeS, beat)) >= nearS) return false;
+    const double bar = barsBefore(e, Bpm(frame.tempoBpm), std::max(0.0, timeS + nearS));
+    return !frame.silent.holds(static_cast<std::int64_t>(bar));
 }
 
 bool isClosingStroke(const Exercise& e, const TakeFrame& frame, double timeS) {

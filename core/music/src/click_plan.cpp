@@ -93,7 +93,7 @@ BarOfClicks barOfClick(const ClickPlan& plan, std::int64_t click) {
 bool isAudible(const ClickPlan& plan, const BarOfClicks& bar, std::int64_t beat) {
     if (!plan.audibleAfterCountIn) return false;
     if ((plan.beats >> std::min<std::int64_t>(beat, 31) & 1U) == 0) return false;
-    return plan.barsOff == 0 || bar.number % (plan.barsOn + plan.barsOff) < plan.barsOn;
+    return !SilentBars{plan.barsOn, plan.barsOff}.holds(bar.number);
 }
 
 /// Place of a click inside its beat, 0 to 1: even, or long and short in turn.
@@ -104,6 +104,28 @@ double partOfBeat(const ClickPlan& plan, std::int64_t part) {
 }
 
 }  // namespace
+
+namespace {
+
+constexpr std::array<SilentBars, 4> kLessAndLess{{{1, 0}, {3, 1}, {2, 2}, {1, 3}}};
+
+double silentShare(const SilentBars& bars) {
+    return static_cast<double>(bars.off) / (bars.on + bars.off);
+}
+
+}  // namespace
+
+std::optional<SilentBars> lessClick(const SilentBars& now) {
+    for (const SilentBars& step : kLessAndLess)
+        if (silentShare(step) > silentShare(now)) return step;
+    return std::nullopt;
+}
+
+std::optional<SilentBars> moreClick(const SilentBars& now) {
+    for (auto step = kLessAndLess.rbegin(); step != kLessAndLess.rend(); ++step)
+        if (silentShare(*step) < silentShare(now)) return *step;
+    return std::nullopt;
+}
 
 Click clickAt(const ClickPlan& plan, std::int64_t index) {
     const std::int64_t beatsBefore = static_cast<std::int64_t>(plan.countInBars) * plan.meter.beatsPerBar();

@@ -31,6 +31,7 @@ Measures measure(const MatchedTake& take) {
     m.causes = measureCauses(take);
     m.feel = measureFeel(take, m.timing.centreMs);
     m.sections = sectionsPlayed(take);
+    m.returns = measureReturns(take);
     return m;
 }
 

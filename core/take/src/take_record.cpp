@@ -10,6 +10,12 @@ bool TakeRecord::counts() const {
     return !simulated && !isTooDamaged(frame, exercise);
 }
 
+TakeFrame frameToMeasure(const TakeRecord& take) {
+    TakeFrame frame = take.frame;
+    frame.silent = {take.click.barsOn, take.click.barsOff};
+    return frame;
+}
+
 int wholeBarsOf(const TakeRecord& take) {
     const double played = take.durationS - take.frame.firstBeatS - take.frame.latencyS;
     return wholeBars(take.exercise, Bpm(take.frame.tempoBpm), played, take.frame.bars);

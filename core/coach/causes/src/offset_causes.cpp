@@ -128,6 +128,27 @@ void addGroups(Candidates& candidates, const Exercise& e) {
         });
 }
 
+/// For how many bars the click has been silent; on the first stroke behind it, for all of them.
+std::vector<double> barsInSilence(const MatchedTake& take, const std::vector<HeardRow>& rows) {
+    constexpr double kSameS = 1e-6;
+    const Bpm tempo(take.tempoBpm);
+    const auto silentBefore = [&take](std::int64_t bar) {
+        int count = 0;
+        while (bar - count > 0 && take.silent.holds(bar - count - 1)) ++count;
+        return count;
+    };
+    std::vector<double> of;
+    of.reserve(rows.size());
+    for (const HeardRow& row : rows) {
+        const double at = barsBefore(take.exercise, tempo, row.gridS + kSameS);
+        const auto bar = static_cast<std::int64_t>(at);
+        const bool isFirst = row.gridS - barStartS(take.exercise, tempo, static_cast<int>(bar)) < kSameS;
+        const bool silent = take.silent.holds(bar);
+        of.push_back(silent || isFirst ? silentBefore(bar) + (silent ? at - static_cast<double>(bar) : 0) : 0);
+    }
+    return of;
+}
+
 }  // namespace
 
 Explanation explainOffsets(const MatchedTake& take) {
@@ -145,6 +166,7 @@ Explanation explainOffsets(const MatchedTake& take) {
         bars.push_back(row.gridS / barS);
     }
     Candidates candidates(e, rows);
+    if (take.silent.off > 0) candidates.addSlow(SilenceMoves{}, barsInSilence(take, rows));
     candidates.addSlow(PulseMoves{}, bars);
     addCounts(candidates, e);
     candidates.add(OffbeatsLie{}, offbeats(take), true);

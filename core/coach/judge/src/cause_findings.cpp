@@ -33,6 +33,7 @@ class CauseSayer {
 
     // Of time.
     void operator()(PulseMoves) { put(FindingKind::Drift, PulseDrifts{}, limit(GateKind::Drift), "ms per bar"); }
+    void operator()(SilenceMoves) { put(FindingKind::Drift, SilenceDrifts{}, limit(GateKind::Drift), "ms per bar"); }
     void operator()(const VoiceLies& lies) {
         if (Finding* f = put(FindingKind::HandsApart, GroupApart{lies.voice, OtherVoices{}}, apartMs(), "ms"))
             f->voice = lies.voice;

@@ -29,6 +29,7 @@ class FaultFinder {
     void findWhole();
 
     void sayGate(const Gate& gate);
+    void sayReturns(double weight);
 
     void findGrace();
 

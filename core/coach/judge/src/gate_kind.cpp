@@ -22,7 +22,8 @@ constexpr std::array<NameAndUnit, kGateKinds> kNames{{{"spread", "ms"},
                                                       {"offbeat", "%"},
                                                       {"grace_spread", "ms"},
                                                       {"drift", "ms a bar"},
-                                                      {"feel", "ms"}}};
+                                                      {"feel", "ms"},
+                                                      {"return", "ms"}}};
 
 }  // namespace
 

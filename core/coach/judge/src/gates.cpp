@@ -172,6 +172,7 @@ std::vector<Gate> judge(const MatchedTake& take, const Measures& m, const Profil
     if (m.ornaments) judge.add(GateKind::GraceSpread, m.ornaments->spacingSpreadMs);
     if (m.timing.driftMsPerBar) judge.add(GateKind::Drift, distance(*m.timing.driftMsPerBar));
     judgeFeel(judge, m.feel);
+    if (m.returns) judge.add(GateKind::Return, m.returns->offMs);
     return judge.take();
 }
 

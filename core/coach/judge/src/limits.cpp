@@ -25,6 +25,7 @@ LimitRange rangeOf(GateKind kind) {
         case GateKind::Habit:
         case GateKind::GraceSpread:
         case GateKind::Feel:
+        case GateKind::Return:
             break;
     }
     return {1, 60, 0.5};

@@ -35,7 +35,8 @@ constexpr Table kPractice{{{0.08, 6, 15},
                            always(3),
                            always(8),
                            always(2),
-                           always(5)}};
+                           always(5),
+                           {0.12, 15, 30}}};
 constexpr Table kPerformance{{{0.06, 5, 12},
                               {0.12, 10, 20},
                               {0.08, 5, 12},
@@ -47,7 +48,8 @@ constexpr Table kPerformance{{{0.06, 5, 12},
                               always(2),
                               always(6),
                               always(1),
-                              always(4)}};
+                              always(4),
+                              {0.10, 12, 25}}};
 
 }  // namespace
 

@@ -58,9 +58,25 @@ void FaultFinder::sayGate(const Gate& gate) {
         case GateKind::GraceSpread:
             whole(FindingKind::Grace, v, "ms", over, GraceUneven{});
             break;
+        case GateKind::Return:
+            sayReturns(over);
+            break;
         default:
             break;
     }
+}
+
+/// A pulse that drifts the same way in every silence is said already.
+void FaultFinder::sayReturns(double weight) {
+    const Returns& returns = *m_measures.returns;
+    const bool isSaid = std::any_of(m_found.begin(), m_found.end(),
+                                    [](const Finding& f) { return std::holds_alternative<SilenceDrifts>(f.fault); });
+    if (isSaid) return;
+    const auto jumps = std::count_if(returns.all.begin(), returns.all.end(),
+                                     [](const Return& one) { return one.way == Return::Way::Jump; });
+    const bool free = std::all_of(returns.all.begin(), returns.all.end(), [](const Return& one) { return one.free; });
+    whole(FindingKind::Drift, *returns.offMs, "ms", weight,
+          ReturnsOff{static_cast<int>(returns.all.size()), static_cast<int>(jumps), free});
 }
 
 void FaultFinder::findFeel() {

@@ -9,7 +9,8 @@ namespace upbeat {
 
 namespace {
 
-constexpr NameTable<kLadderRules> kRules{"step", "percent", "two-up-one-back", "bisect", "hardest-spot-first"};
+constexpr NameTable<kLadderRules> kRules{"step",      "percent", "two-up-one-back", "bisect", "hardest-spot-first",
+                                         "less-click"};
 
 }  // namespace
 

@@ -38,6 +38,9 @@ std::optional<int> onePlace(const Gate& gate, const std::vector<Finding>& findin
 struct Climbed {
     const Ladder& ladder;
     const std::vector<RungTake>& history;
+    SilentBars silent;
+
+    [[nodiscard]] bool byClick() const { return ladder.rule == LadderRule::LessClick && !ladder.stage; }
 };
 
 Verdict clean(const Climbed& climbed, Verdict v) {
@@ -45,6 +48,12 @@ Verdict clean(const Climbed& climbed, Verdict v) {
     v.reason = TakesWereClean{};
     if (v.cleanInARow < v.cleanNeeded) return v;
     v.takesToGo.reset();
+    if (climbed.byClick()) {
+        v.click = lessClick(climbed.silent);
+        v.action = Action::Up;
+        if (v.click) return v;
+        v.click = SilentBars{};  // with all of it on the next rung
+    }
     v.goalReached = !ladder.stage && v.tempoBpm >= ladder.goalBpm - kSameTempo;
     if (v.goalReached || (ladder.byMinutes && !ladder.stage)) return v;
     if (!ladder.stage) v.nextTempoBpm = rungAfterClean(ladder, v.tempoBpm, climbed.history);
@@ -54,6 +63,8 @@ Verdict clean(const Climbed& climbed, Verdict v) {
 
 Verdict stepBack(const Climbed& climbed, Verdict v) {
     v.action = Action::Back;
+    if (climbed.byClick()) v.click = moreClick(climbed.silent);
+    if (v.click) return v;
     v.nextTempoBpm = rungAfterMissed(climbed.ladder, v.tempoBpm, climbed.history);
     if (!climbed.ladder.stage && v.nextTempoBpm >= v.tempoBpm - kSameTempo) v.action = Action::Easier;
     return v;
@@ -117,7 +128,7 @@ RungTake remember(double tempoBpm, const std::vector<Gate>& gates) {
 
 Verdict decide(const MatchedTake& take, const std::vector<Gate>& gates, const std::vector<Finding>& findings,
                const Ladder& ladder, const std::vector<RungTake>& history) {
-    const Climbed climbed{ladder, history};
+    const Climbed climbed{ladder, history, take.silent};
     Verdict v = again(take.tempoBpm, ladder);
     v.pageBars = take.exercise.bars;
     const auto before = onThisRung(history, take.tempoBpm);

@@ -5,6 +5,7 @@
 #include <vector>
 
 #include "upbeat/align/match.h"
+#include "upbeat/music/click_plan.h"
 #include "upbeat/music/page.h"
 #include "upbeat/signal/take_listener.h"
 
@@ -60,6 +61,7 @@ struct MatchedTake {
     double firstBeatS = 0;
     double latencyS = 0;
     Anchor anchor{};
+    SilentBars silent{};
     std::vector<Hit> hits;               ///< Firm hits and the weak ones the page explains; in order of time.
     std::vector<MatchedStroke> strokes;  ///< Main strokes and grace notes, in order of grid time.
     std::vector<WrittenStroke> missed;   ///< Main strokes nobody played.
@@ -91,6 +93,7 @@ struct TakeFrame {
     bool clickBleed = false;  ///< The click is audible: a hit on a beat that nobody wrote is the click.
     std::vector<DamagedSpan> damaged;
     Anchor anchor{};
+    SilentBars silent{};  ///< Where the player had no click.
 };
 
 /// Lays detected hits against the page. Hits more than half a beat before the first or after the last bar are left

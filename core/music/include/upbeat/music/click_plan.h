@@ -16,6 +16,21 @@ enum class ClickTone { Sine, Low, Reed, Chirp };
 inline constexpr int kClickTones = 4;
 [[nodiscard]] std::string_view spokenName(ClickTone tone);
 
+/// Bars with the click and bars without it, in turn.
+struct SilentBars {
+    int on = 1;
+    int off = 0;  ///< 0: never silent.
+
+    /// Whether the click is silent in a bar of the take, counted from 0.
+    [[nodiscard]] constexpr bool holds(std::int64_t bar) const { return off > 0 && bar % (on + off) >= on; }
+    friend bool operator==(const SilentBars&, const SilentBars&) = default;
+};
+
+/// On the way to playing without a click: of four bars one is silent, then two, then three; nothing behind that.
+[[nodiscard]] std::optional<SilentBars> lessClick(const SilentBars& now);
+/// The way back, to the whole click; nothing from there.
+[[nodiscard]] std::optional<SilentBars> moreClick(const SilentBars& now);
+
 /// What the click plays: tempo, count-in, how finely each beat is divided, and which of it sounds once the take runs.
 /// The count-in is always whole.
 struct ClickPlan {

@@ -38,6 +38,9 @@ struct TakeRecord {
     [[nodiscard]] bool counts() const;
 };
 
+/// The frame with what its click says of it: what a kept take is measured by.
+[[nodiscard]] TakeFrame frameToMeasure(const TakeRecord& take);
+
 /// Bars of the take that were played whole, by its duration; never more than the frame says.
 [[nodiscard]] int wholeBarsOf(const TakeRecord& take);
 

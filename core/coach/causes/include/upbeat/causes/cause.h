@@ -13,6 +13,8 @@ namespace upbeat {
 
 /// The pulse moves over the take; in ms a bar.
 struct PulseMoves {};
+/// The pulse moves while the click is silent, and is back when it sounds again; in ms a bar.
+struct SilenceMoves {};
 /// Every stroke of a hand, of a voice or of a class lies apart from the others.
 struct LimbLies {
     Limb limb = Limb::LeftHand;
@@ -59,8 +61,8 @@ struct HandInClass {
     Level level = Level::Tap;
 };
 
-using CauseOf = std::variant<PulseMoves, LimbLies, VoiceLies, ClassLies, OffbeatsLie, PartLies, BeatStretches,
-                             SecondsLie, EntriesLie, SectionLies, CountLies, StrokeLies, HandInClass>;
+using CauseOf = std::variant<PulseMoves, SilenceMoves, LimbLies, VoiceLies, ClassLies, OffbeatsLie, PartLies,
+                             BeatStretches, SecondsLie, EntriesLie, SectionLies, CountLies, StrokeLies, HandInClass>;
 
 /// One thing that is at work in a take.
 struct Cause {

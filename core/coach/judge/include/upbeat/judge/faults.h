@@ -49,6 +49,14 @@ struct SwingsOtherwise {
     double targetRatio = 1;
 };
 struct PulseDrifts {};
+/// The pulse drifts while the click is silent.
+struct SilenceDrifts {};
+/// When the click comes back, or the page, the player is off, now here, now there.
+struct ReturnsOff {
+    int times = 0;
+    int jumps = 0;  ///< Of them that happened from one beat to the next.
+    bool free = false;
+};
 struct GraceUneven {};
 /// Grace notes are too wide to be one flam.
 struct GraceTooWide {};
@@ -97,10 +105,11 @@ struct FeelMissed {
 /// The left hand is louder or softer than the right: at the level of the finding, or at all.
 struct LeftHandLevel {};
 
-using Fault = std::variant<GroupApart, CountLeans, ClassLeans, PartLeans, EntriesLean, SectionLeans, SectionOutOfLevel, CountOutOfLevel, CountMissing,
-                           CountOnAnotherDrum, CountSoundsOdd, HitsScatter, UnwrittenStrokes, AccentsTooLow,
-                           GhostsTooHigh, SwingsOtherwise, PulseDrifts, GraceUneven, GraceTooWide, GraceTooNear,
-                           PlaceLost, BeatAtChange, SecondsLevel, SecondsTime, AccentsFade, SwellFails, DynamicOff,
-                           VoicesApart, RollOpens, RollStopsShort, FeelMissed, LeftHandLevel>;
+using Fault =
+    std::variant<GroupApart, CountLeans, ClassLeans, PartLeans, EntriesLean, SectionLeans, SectionOutOfLevel,
+                 CountOutOfLevel, CountMissing, CountOnAnotherDrum, CountSoundsOdd, HitsScatter, UnwrittenStrokes,
+                 AccentsTooLow, GhostsTooHigh, SwingsOtherwise, PulseDrifts, SilenceDrifts, ReturnsOff, GraceUneven,
+                 GraceTooWide, GraceTooNear, PlaceLost, BeatAtChange, SecondsLevel, SecondsTime, AccentsFade,
+                 SwellFails, DynamicOff, VoicesApart, RollOpens, RollStopsShort, FeelMissed, LeftHandLevel>;
 
 }  // namespace upbeat

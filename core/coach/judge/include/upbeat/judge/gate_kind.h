@@ -19,8 +19,9 @@ enum class GateKind {
     GraceSpread,
     Drift,
     Feel,
+    Return,
 };
-inline constexpr int kGateKinds = 12;
+inline constexpr int kGateKinds = 13;
 
 /// Stable names for files: "spread", "placement", "apart", ...
 [[nodiscard]] std::string_view toName(GateKind kind);

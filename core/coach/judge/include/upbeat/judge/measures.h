@@ -12,6 +12,7 @@
 #include "upbeat/measure/ornaments.h"
 #include "upbeat/measure/pulse.h"
 #include "upbeat/measure/quality.h"
+#include "upbeat/measure/returns.h"
 #include "upbeat/measure/rolls.h"
 #include "upbeat/measure/sections_played.h"
 #include "upbeat/measure/swells.h"
@@ -41,6 +42,7 @@ struct Measures {
     Causes causes;
     std::vector<FeelPlayed> feel;
     std::vector<SectionPlayed> sections;
+    std::optional<Returns> returns;
 };
 
 }  // namespace upbeat

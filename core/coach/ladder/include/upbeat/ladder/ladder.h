@@ -15,9 +15,10 @@ enum class LadderRule {
     TwoUpOneBack,      ///< The one after the next, then one back to make it easy, then two again.
     Bisect,            ///< Half way to the slowest missed one, or to the goal; from a missed one half way back.
     HardestSpotFirst,  ///< The next one, where the hardest spot is made clean alone before the whole is played.
+    LessClick,         ///< The next one, but only when this one holds with less and less click (see click_plan.h).
 };
-inline constexpr int kLadderRules = 5;
-/// "step", "percent", "two-up-one-back", "bisect", "hardest-spot-first".
+inline constexpr int kLadderRules = 6;
+/// "step", "percent", "two-up-one-back", "bisect", "hardest-spot-first", "less-click".
 [[nodiscard]] std::string_view toName(LadderRule rule);
 [[nodiscard]] std::optional<LadderRule> ladderRuleFromName(std::string_view name);
 

@@ -7,6 +7,7 @@
 
 #include "upbeat/judge/findings.h"
 #include "upbeat/ladder/ladder.h"
+#include "upbeat/music/click_plan.h"
 
 namespace upbeat {
 
@@ -62,7 +63,15 @@ struct Verdict {
     int cleanNeeded = 3;
     std::optional<int> takesToGo{};  ///< How many more like this one would do; none where more would not.
     bool goalReached = false;
+    std::optional<SilentBars> click{};  ///< How the click goes from here on, where the verdict changes it: up and back
+                                        ///< at the same tempo are less of it and more.
 };
+
+/// Whether it leads on or back at the tempo of the take, by the click; also of a verdict from the log.
+[[nodiscard]] inline bool isOfClick(const Verdict& v) {
+    const bool leads = v.action == Action::Up || v.action == Action::Back;
+    return leads && !v.stage && !v.goalReached && v.nextTempoBpm == v.tempoBpm;
+}
 
 /// Decides from this take's gates and findings and the takes before it on the ladder (oldest first, this one not among
 /// them). The evidence of the takes on the rung is pooled (evidence.h). All gates met by enough takes, the last not

@@ -1,0 +1,177 @@
+// The click goes away for some bars and comes back: where the player is then, and how he got there.
+#include <QTest>
+
+#include "takes.h"
+#include "upbeat/climb/climb.h"
+#include "upbeat/music/bars.h"
+#include "upbeat/music/grid_text.h"
+#include "upbeat/music/library.h"
+#include "upbeat/words/words.h"
+
+using namespace upbeat;
+using namespace upbeat::test;
+
+namespace {
+
+constexpr double kBpm = 100;
+constexpr int kBars = 32;
+constexpr SilentBars kTwoAndTwo{2, 2};
+
+/// How a player moves in two silent bars: how much later he is after so many bars of them (0 to 2), by silence.
+using Moves = std::function<double(int silence, double bars)>;
+
+TakeAnalysis playedWith(const Moves& moves, std::uint64_t seed, const Exercise& e, SilentBars silent = kTwoAndTwo) {
+    Performance p = perform(e, Bpm(kBpm), kBars / e.bars, goodPlayer(), seed);
+    constexpr double kSame = 1e-6;
+    for (PlayedHit& hit : p.hits) {
+        const double at = barsBefore(e, Bpm(kBpm), hit.gridS + kSame);
+        const int bar = static_cast<int>(at);
+        const double into = at - bar;
+        const bool isLanding = bar > 0 && into < 1e-3 && !silent.holds(bar) && silent.holds(bar - 1);
+        if (silent.holds(bar)) hit.timeS += 1e-3 * moves(bar / 4, bar % 4 - 2 + into);
+        if (isLanding) hit.timeS += 1e-3 * moves(bar / 4 - 1, 2);
+    }
+    TakeFrame frame{kBpm, 1.0, kBars, 0, false, {}};
+    frame.silent = silent;
+    return analyzeTake(e, frame, hitsWithVoices(p, 1.0), {{}, ladderOf(e), {}});
+}
+
+TakeAnalysis playedWith(const Moves& moves, std::uint64_t seed) {
+    return playedWith(moves, seed, *builtInExercise("singles-sixteenths"));
+}
+
+const Gate* returnGate(const TakeAnalysis& take) {
+    const auto found = std::find_if(take.gates.begin(), take.gates.end(),
+                                    [](const Gate& gate) { return gate.kind == GateKind::Return; });
+    return found == take.gates.end() ? nullptr : &*found;
+}
+
+QStringList said(const TakeAnalysis& take) {
+    QStringList all;
+    for (const Finding& finding : take.findings)
+        all << QString::fromStdString(words::sentenceOf(take.matched.exercise, finding).said());
+    return all;
+}
+
+int waysOf(const TakeAnalysis& take, Return::Way way) {
+    const auto& all = take.measures.returns->all;
+    return static_cast<int>(std::count_if(all.begin(), all.end(), [way](const Return& one) { return one.way == way; }));
+}
+
+}  // namespace
+
+class TestReturns : public QObject {
+    Q_OBJECT
+  private Q_SLOTS:
+    void withoutSilenceThereIsNone() {
+        const auto take = playedWith([](int, double) { return 0.0; }, 1, *builtInExercise("singles-sixteenths"), {});
+        QVERIFY(!take.measures.returns && returnGate(take) == nullptr);
+    }
+
+    void whoKeepsTheTimeIsToldSo() {
+        int met = 0;
+        int told = 0;
+        for (std::uint64_t seed = 1; seed <= 40; ++seed) {
+            const auto take = playedWith([](int, double) { return 0.0; }, seed);
+            QCOMPARE(take.measures.returns->all.size(), std::size_t{7});
+            QCOMPARE(take.measures.returns->all.front().bar, 5);
+            QCOMPARE(take.measures.returns->all.front().barsAway, 2);
+            met += returnGate(take)->state == GateState::Met ? 1 : 0;
+            told += static_cast<int>(take.findings.size());
+        }
+        QVERIFY2(met >= 39 && told <= 1, qPrintable(QString("%1 met, %2 told").arg(met).arg(told)));
+    }
+
+    void whoDriftsInEverySilenceIsToldByHowMuchABar() {
+        int right = 0;
+        for (std::uint64_t seed = 1; seed <= 20; ++seed) {
+            const auto take = playedWith([](int, double bars) { return -15 * bars; }, seed);
+            const Returns& returns = *take.measures.returns;
+            QVERIFY(std::abs(returns.landsMs->value + 30) < 4);
+            QVERIFY(returns.landsMs->high < -20);
+            QCOMPARE(returnGate(take)->state, GateState::Missed);
+            QVERIFY(waysOf(take, Return::Way::Drift) >= 6);
+            const QStringList all = said(take);
+            right += all.size() == 1 && all.front().contains("While the click is silent you run ahead by 1") ? 1 : 0;
+            if (all.size() != 1) qInfo() << all;
+        }
+        QVERIFY2(right >= 19, qPrintable(QString::number(right)));
+    }
+
+    void whoJumpsIsToldApartFromWhoDrifts() {
+        int right = 0;
+        for (std::uint64_t seed = 1; seed <= 20; ++seed) {
+            const auto take = playedWith(
+                [](int silence, double bars) { return bars < 1.2 ? 0.0 : (silence % 2 == 0 ? 40.0 : -40.0); }, seed);
+            QVERIFY(std::abs(take.measures.returns->offMs->value - 40) < 5);
+            QVERIFY(take.measures.returns->landsMs->low < 0 && take.measures.returns->landsMs->high > 0);
+            QVERIFY(waysOf(take, Return::Way::Jump) >= 6);
+            right += said(take).filter("When the click comes back you are").filter("by a jump").size() == 1 ? 1 : 0;
+        }
+        QVERIFY2(right >= 19, qPrintable(QString::number(right)));
+    }
+
+    void lessClickAndMore() {
+        SilentBars bars{};
+        QStringList way;
+        for (auto next = std::optional(bars); next; next = lessClick(*next)) {
+            bars = *next;
+            way << QString("%1/%2").arg(bars.on).arg(bars.off);
+        }
+        QCOMPARE(way.join(" "), QStringLiteral("1/0 3/1 2/2 1/3"));
+        QCOMPARE(moreClick({1, 3}).value(), (SilentBars{2, 2}));
+        QCOMPARE(moreClick({1, 1}).value(), (SilentBars{3, 1}));  // one's own choice
+        QCOMPARE(moreClick({3, 1}).value(), SilentBars{});
+        QVERIFY(!moreClick({}));
+    }
+
+    /// At one tempo: on with less click while it holds, back to more where it does not, up when none is left.
+    void aTempoHoldsWithLessAndLessClick() {
+        Exercise e = *builtInExercise("singles-sixteenths");
+        Ladder ladder = ladderOf(e);
+        ladder.rule = LadderRule::LessClick;
+        ladder.cleanNeeded = 1;
+        ladder.goalBpm = kBpm + 20;
+        const auto verdictOf = [&](const Moves& moves, SilentBars silent) {
+            auto take = playedWith(moves, 2, e, silent);
+            std::vector<RungTake> before;
+            if (!take.clean()) before = {remember(kBpm, take.gates)};
+            return decide(take.matched, take.gates, take.findings, ladder, before);
+        };
+        const auto steady = [](int, double) { return 0.0; };
+        Verdict v = verdictOf(steady, {});
+        QVERIFY(v.action == Action::Up && v.nextTempoBpm == kBpm && v.click == SilentBars(3, 1));
+        QCOMPARE(words::headlineOf(v).said(), std::string("Less click at 100."));
+        v = verdictOf(steady, {1, 3});
+        QVERIFY(v.action == Action::Up && v.nextTempoBpm > kBpm && v.click == SilentBars{});
+        v = verdictOf([](int, double bars) { return -20 * bars; }, kTwoAndTwo);
+        QVERIFY2(v.action == Action::Back && v.nextTempoBpm == kBpm, words::headlineOf(v).said().c_str());
+        QVERIFY(v.click == SilentBars(3, 1));
+        QCOMPARE(words::spokenOf(v).said(), std::string("More click."));
+    }
+
+    /// Four written bars, four of one's own: only the first beat after them is asked for.
+    void freeBarsAreJudgedByWhereTheyEnd() {
+        Exercise e = *exerciseFromText(
+            "title: Trade\nsnare | RLRL RLRL RLRL RLRL | RLRL RLRL RLRL RLRL | R L R L | R L R L |\n");
+        e.freeSpans = {{Beats(8), Beats(16)}};
+        Performance p = perform(e, Bpm(kBpm), 8, goodPlayer(), 1);
+        const double barS = barDurationS(e, Bpm(kBpm));
+        for (PlayedHit& hit : p.hits) {
+            const int bar = static_cast<int>(hit.gridS / barS + 1e-6);
+            if (bar % 4 >= 2) hit.timeS += 0.21;  // whatever he plays there
+            if (bar > 0 && bar % 4 == 0 && hit.gridS / barS - bar < 0.01) hit.timeS -= 0.035;  // and comes back early
+        }
+        std::sort(p.hits.begin(), p.hits.end(),
+                  [](const PlayedHit& a, const PlayedHit& b) { return a.timeS < b.timeS; });
+        const auto take = analyzeTake(e, {kBpm, 1.0, 32, 0, false, {}}, hitsWithVoices(p, 1.0), {{}, ladderOf(e), {}});
+        QVERIFY(take.measures.returns && take.measures.returns->all.front().free);
+        QCOMPARE(take.measures.returns->all.size(), std::size_t{7});
+        QVERIFY(std::abs(take.measures.returns->landsMs->value + 35) < 4);
+        QVERIFY(take.matched.extra.empty());
+        QVERIFY2(said(take).filter("after the free bars you are 3").size() == 1, qPrintable(said(take).join("; ")));
+    }
+};
+
+QTEST_APPLESS_MAIN(TestReturns)
+#include "tst_returns.moc"
