@@ -150,6 +150,41 @@ class TestReturns : public QObject {
         QCOMPARE(words::spokenOf(v).said(), std::string("More click."));
     }
 
+    /// A form of six bars with three hits: everything else is the player's.
+    void theHitsOfTheBandAreMetOrNot() {
+        const Exercise e = *builtInExercise("hits-over-six");
+        const auto playedHits = [&e](double lateMs, bool leftOut) {
+            Performance p = perform(e, Bpm(120), 6, goodPlayer(), 1);
+            const Beats hit(35, 2);  // the & of 2 in bar 5
+            std::erase_if(p.hits, [&](const PlayedHit& h) {
+                return leftOut && h.pass % 2 == 0 && e.strokes[static_cast<std::size_t>(h.stroke)].at == hit;
+            });
+            for (PlayedHit& h : p.hits)
+                if (e.strokes[static_cast<std::size_t>(h.stroke)].at == hit) h.timeS += lateMs * 1e-3;
+            for (int k = 0; k < 6 * 24 * 2; ++k) {  // and eighths of his own, a sixteenth beside the grid of the hits
+                PlayedHit own;
+                own.timeS = 0.25 * k + 0.125;
+                own.levelDb = -26 + k % 3;
+                own.voice = Voice::Snare;
+                own.stroke = -1;
+                p.hits.push_back(own);
+            }
+            std::sort(p.hits.begin(), p.hits.end(),
+                      [](const PlayedHit& a, const PlayedHit& b) { return a.timeS < b.timeS; });
+            TakeFrame frame{120, 1.0, 36, 0, false, {}};
+            return analyzeTake(e, frame, hitsWithVoices(p, 1.0), {{}, ladderOf(e), {}});
+        };
+        const auto met = playedHits(0, false);
+        QVERIFY(met.matched.extra.empty() && met.matched.missed.empty() && met.findings.empty());
+        const auto left = playedHits(0, true);
+        QCOMPARE(left.matched.missed.size(), std::size_t{6});  // crash and bass drum in three rounds
+        QVERIFY2(said(left).filter("the & of 2 in bar 5").filter("missing").size() >= 1,
+                 qPrintable(said(left).join("; ")));
+        const auto late = playedHits(30, false);
+        QVERIFY2(said(late).filter("the & of 2 in bar 5").filter("late").size() == 1,
+                 qPrintable(said(late).join("; ")));
+    }
+
     /// Four written bars, four of one's own: only the first beat after them is asked for.
     void freeBarsAreJudgedByWhereTheyEnd() {
         Exercise e = *exerciseFromText(

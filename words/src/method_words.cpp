@@ -39,6 +39,8 @@ constexpr std::array<MethodTexts, kMethodCount> kTexts{{
          "known.")},
     {UPBEAT_TEXT("Only the joins"),
      UPBEAT_TEXT("The last bar of every section into the first bar of the next, where pieces break.")},
+    {UPBEAT_TEXT("Trade bars"),
+     UPBEAT_TEXT("Bars as written and as many of your own in turn: there only where you come out again is judged.")},
 }};
 
 }  // namespace

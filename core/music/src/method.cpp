@@ -6,9 +6,9 @@ namespace upbeat {
 
 namespace {
 
-constexpr NameTable<kMethodCount> kNames{"slow-whole", "limbs-apart",  "chunks",     "grow",      "singles-doubles",
-                                         "half-full",  "isolate",      "context",    "keep-grow", "easier",
-                                         "sections",   "from-the-end", "transitions"};
+constexpr NameTable<kMethodCount> kNames{"slow-whole", "limbs-apart",  "chunks",      "grow",      "singles-doubles",
+                                         "half-full",  "isolate",      "context",     "keep-grow", "easier",
+                                         "sections",   "from-the-end", "transitions", "trade"};
 
 }  // namespace
 

@@ -24,11 +24,12 @@ void context(Stages& stages, const Exercise& e) {
     };
     stages.add(UPBEAT_TEXT("the bar alone"), last);
     for (const int bars : {1, 3, 7}) {
-        const auto whole = form(std::max(1, bars / before));
-        if (whole && whole->bars <= 8)
-            stages.add(Text::counted(whole->bars - 1, UPBEAT_TEXT("a bar of groove, then the bar"),
-                                     UPBEAT_TEXT_N("%n bars of groove, then the bar")),
-                       *whole);
+        auto whole = form(std::max(1, bars / before));
+        if (!whole || whole->bars > 8) continue;
+        whole->sections = {{1, "groove"}, {whole->bars, "fill"}};  // Look holds them against one another
+        stages.add(Text::counted(whole->bars - 1, UPBEAT_TEXT("a bar of groove, then the bar"),
+                                 UPBEAT_TEXT_N("%n bars of groove, then the bar")),
+                   *whole);
     }
     stages.addWhole();
 }

@@ -18,9 +18,9 @@ bool goesThroughBeats(Method method) {
 
 /// In the order of Method; a spot has to be told.
 using Way = void (*)(Stages&, const Exercise&);
-constexpr std::array<Way, kMethodCount> kWays{slowWhole,        limbsApart, chunks,     grow,        singlesDoubles,
-                                              halfThenFull,     nullptr,    context,    keepAndGrow, easier,
-                                              sectionBySection, fromTheEnd, transitions};
+constexpr std::array<Way, kMethodCount> kWays{slowWhole,        limbsApart, chunks,      grow,        singlesDoubles,
+                                              halfThenFull,     nullptr,    context,     keepAndGrow, easier,
+                                              sectionBySection, fromTheEnd, transitions, trade};
 
 }  // namespace
 
@@ -71,6 +71,7 @@ int stageAfter(int now, int count, Action action, bool goalReached) {
 
 std::optional<Method> methodAfter(const Exercise& exercise, Method stalled) {
     auto useful = methodsFor(exercise);
+    std::erase(useful, Method::Trade);  // what one knows is put to use there, not learned
     if (useful.size() < 2) return std::nullopt;
     // Behind the spot alone comes the easier version, where the page has one.
     const auto spot = std::find(useful.begin(), useful.end(), Method::IsolateSpan);

@@ -38,6 +38,7 @@ void halfThenFull(Stages& stages, const Exercise& e);
 void isolateSpan(Stages& stages, const Exercise& e, const Span& span);
 void context(Stages& stages, const Exercise& e);
 void easier(Stages& stages, const Exercise& e);
+void trade(Stages& stages, const Exercise& e);
 // Of a piece with sections.
 void sectionBySection(Stages& stages, const Exercise& e);
 void fromTheEnd(Stages& stages, const Exercise& e);

@@ -126,6 +126,15 @@ tags: linear, triplets, accents
 tempo: 60 to 130 by 5
 snare | >RL. >LR. >RL. >LR. |
 bass drum | ..F ..F ..F ..F |
+
+id: hits-over-six
+title: Six bars of your own, three hits of the band
+trains: Meeting what the band plays while everything else is yours.
+tags: context, form, unison
+tempo: 90 to 150 by 5
+free: 0 to 24
+crash | !>R . . . | . . . . | . . . . | . . . . | !>R .!>R . !>R | . . . . |
+bass drum | !F . . . | . . . . | . . . . | . . . . | !F .!F . !F | . . . . |
 )";
 }
 

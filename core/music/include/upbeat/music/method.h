@@ -20,8 +20,9 @@ enum class Method {
     Sections,        ///< Of a piece: section by section, neighbours joined, the whole.
     FromTheEnd,      ///< The last section, the last two, and so on.
     Transitions,     ///< The last bar of every section into the first of the next.
+    Trade,           ///< So many bars as written, as many of one's own: the first beat behind them is judged.
 };
-inline constexpr int kMethodCount = 13;
+inline constexpr int kMethodCount = 14;
 /// A page longer than that is a piece: what goes beat by beat through it would never end.
 inline constexpr int kLongestPhrase = 16;  // bars
 
