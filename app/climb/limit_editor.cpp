@@ -105,7 +105,7 @@ void LimitEditor::addRow(const AskedGate& asked) {
     row.field->setMinimumWidth(118);
     row.name->setWordWrap(true);
     row.builtIn->setFont(typeFace(Type::kText));
-    row.builtIn->setContentsMargins(0, 0, 0, 6);
+    row.builtIn->setContentsMargins(0, 0, 0, 2);
     const int line = 2 * static_cast<int>(m_rows.size());
     m_grid->addWidget(row.name, line, 0, Qt::AlignBottom);
     m_grid->addWidget(row.builtIn, line + 1, 0, Qt::AlignTop);

@@ -134,6 +134,7 @@ class TestPiece : public QObject {
         song.key(Qt::Key_Right);  // a hit, named by its place in the piece
         song.key(Qt::Key_T);
         song.key(Qt::Key_N);
+        QTRY_VERIFY_WITH_TIMEOUT(!look->closeUp()->isVisible() || !look->closeUp()->isEmpty(), 60000);
         song.picture("look-piece");
         song.key(Qt::Key_L);
         const QPoint outro(look->sections()->width() - 10, 20);

@@ -67,8 +67,11 @@ class TestMusicXml : public QObject {
     }
     void everyBuiltInExerciseSurvives() {
         QFETCH(QString, id);
-        const Exercise e = *builtInExercise(id.toStdString());
-        QVERIFY(lossesInMusicXml(e).empty());
+        Exercise e = *builtInExercise(id.toStdString());
+        const bool hasAnchors =
+            std::any_of(e.strokes.begin(), e.strokes.end(), [](const Stroke& s) { return s.anchor; });
+        QCOMPARE(lossesInMusicXml(e).size(), std::size_t(hasAnchors ? 1 : 0));  // they have no sign there
+        for (Stroke& s : e.strokes) s.anchor = false;
         const auto back = read(toMusicXml(e));
         QVERIFY2(back.has_value(), back ? "" : back.error().sentence().c_str());
         QVERIFY2(back->losses.empty(), qPrintable(lossesOf(back)));

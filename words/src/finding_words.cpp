@@ -249,7 +249,7 @@ class FaultWords {
 }  // namespace
 
 Text sentenceOf(const Exercise& exercise, const Finding& finding) {
-    const Text sentence = std::visit(FaultWords(exercise, finding), finding.fault);
+    Text sentence = std::visit(FaultWords(exercise, finding), finding.fault);
     if (!finding.section) return sentence;
     if (!finding.section->name.empty()) return Text::with(UPBEAT_TEXT("In %1: %2"), finding.section->name, sentence);
     return Text::with(UPBEAT_TEXT("In bars %1 to %2: %3"), std::to_string(printedBar(exercise, finding.section->from)),

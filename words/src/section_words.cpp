@@ -46,7 +46,7 @@ Text contextOf(const SectionPlayed& played) {
     if (played.isUsual) return {};
     const bool pulse = isTold(played.here.pulseMs, kNoticedMs);
     const bool level = isTold(played.here.levelDb, kNoticedDb);
-    const Text moved = pulse ? withReturn(pulseOf(played), played) : Text();
+    Text moved = pulse ? withReturn(pulseOf(played), played) : Text();
     if (!level) return moved;
     const std::string db = size(played.here.levelDb->value, 1);
     const bool louder = played.here.levelDb->value > 0;

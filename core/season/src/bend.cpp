@@ -64,6 +64,7 @@ const BentLine& bestOf(const std::vector<BentLine>& lines) {
 std::vector<double> robustWeights(const std::vector<AtTempo>& all, const BentLine& line) {
     constexpr double kHuber = 1.5;
     std::vector<double> away;
+    away.reserve(all.size());
     for (const AtTempo& one : all) away.push_back(std::abs(one.value - line.value(one.tempoBpm)));
     const double scale = std::max(1e-9, 1.4826 * median(away));
     std::vector<double> weights;
