@@ -22,13 +22,12 @@ struct Visit {
     std::vector<const MatchedStroke*> strokes;
 };
 
-/// Visits in the order in which they were played, main strokes only.
+/// Visits in the order in which they were played, main strokes only; of a page with sections.
 class Visits {
   public:
     explicit Visits(const MatchedTake& take) : m_take(take), m_spans(sectionsOf(take.exercise)) {
         m_visits.resize(m_spans.size() * static_cast<std::size_t>(std::max(1, take.passes)));
-        for (std::size_t i = 0; i < m_visits.size(); ++i)
-            m_visits[i].section = i % std::max<std::size_t>(1, m_spans.size());
+        for (std::size_t i = 0; i < m_visits.size(); ++i) m_visits[i].section = i % m_spans.size();
         for (const MatchedStroke& s : take.strokes) {
             if (s.written.role != Role::Main || s.askedApart) continue;
             const std::size_t at = static_cast<std::size_t>(s.written.pass - 1) * m_spans.size() + sectionOf(s);
@@ -194,9 +193,9 @@ void measureAlone(SectionPlayed& played, const Visits& visits, const std::vector
 }  // namespace
 
 std::vector<SectionPlayed> sectionsPlayed(const MatchedTake& take) {
-    const Visits visits(take);
     std::vector<SectionPlayed> all;
-    if (visits.spans().size() < 2) return all;
+    if (sectionsOf(take.exercise).size() < 2) return all;
+    const Visits visits(take);
     const std::size_t longest = longestOf(visits.spans());
     for (std::size_t k = 0; k < visits.spans().size(); ++k) {
         std::vector<const Visit*> mine;
