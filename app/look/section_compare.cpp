@@ -59,7 +59,7 @@ int SectionCompare::heightOf(std::size_t section) const {
 }
 
 QString SectionCompare::figuresOf(const SectionPlayed& played) const {
-    const QString spread =
+    QString spread =
         played.spreadMs ? tr("spread %1 ms").arg(played.spreadMs->value, 0, 'f', 1) : tr("too few strokes");
     // A tempo that the interval cannot keep from the click's is the click's.
     if (!played.tempoBpm || (played.tempoBpm->low <= m_clickBpm && played.tempoBpm->high >= m_clickBpm)) return spread;

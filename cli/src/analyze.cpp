@@ -134,7 +134,7 @@ Exit run(Options o) {
     if (!asked) return complain(asked.error(), Exit::BadArguments);
     auto pattern = readPattern(o.pattern);
     if (!pattern) return complain(pattern.error(), Exit::Unreadable);
-    *pattern = swungAs(*std::move(pattern), o.swing);
+    *pattern = swungAs(*pattern, o.swing);
     const auto profile = o.gates.read(*pattern);
     if (!profile) return complain(profile.error(), Exit::Unreadable);
     const auto kit = kitFor(o, *pattern);
