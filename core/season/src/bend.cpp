@@ -74,11 +74,11 @@ std::vector<double> robustWeights(const std::vector<AtTempo>& all, const BentLin
     return weights;
 }
 
-/// What the best of all places gains over a straight line by chance in one or two of a hundred players whose figure
+/// What the best of all places gains over a straight line by chance in one of a hundred players whose figure
 /// rises evenly, and over no change at all in four of a thousand: fitted to 4000 simulated seasons each of 14 to 120
 /// takes.
 double gainOverLine(double freedom) {
-    return 6.5 + 15 / freedom;
+    return 7.2 + 15 / freedom;
 }
 double gainOverNothing(double freedom) {
     return 12.5 + 85 / freedom;
