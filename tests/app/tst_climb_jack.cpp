@@ -82,17 +82,20 @@ class TestClimbJack : public QObject {
         QVERIFY2(arrived, qPrintable(said.isEmpty() ? QString() : said.last().first().toString()));
         QVERIFY(takes.size() >= 2);
         QVERIFY(takes.front().verdict.goalReached);
+        // A clean take may hold one mistake of the drummer's; then he plays it again.
+        const auto mistakes = [&studio] {
+            const MatchedTake& take = studio.review().take()->analysis.matched;
+            return take.extra.size() + take.missed.size();
+        };
+        for (int tries = 0; tries < 3 && mistakes() > 0; ++tries) {
+            const std::size_t before = studio.log().takes().size();
+            studio.recorder().start();
+            QTRY_VERIFY_WITH_TIMEOUT(studio.log().takes().size() > before && studio.recorder().isIdle(), 60000);
+        }
         const TakeView& last = *studio.review().take();
         QCOMPARE(last.stored.frame.anchor.kind, AnchorKind::Click);
         QVERIFY(last.stored.frame.clickBleed);
-        // A take that is clean may hold one mistake, of the drummer's; a stall frays at its edges. Sixteen clicks leak
-        // in.
-        const std::size_t frayed = 1 + 2 * last.stored.frame.damaged.size();
-        QVERIFY2(last.analysis.matched.extra.size() + last.analysis.matched.missed.size() <= frayed,
-                 qPrintable(QString("%1 too many, %2 missed, %3 stalls")
-                                .arg(last.analysis.matched.extra.size())
-                                .arg(last.analysis.matched.missed.size())
-                                .arg(last.stored.frame.damaged.size())));
+        QVERIFY(last.analysis.matched.extra.empty() && last.analysis.matched.missed.empty());
         // 8 ms behind the click that leaks in on the same way: 8 ms late, whatever the server's way round is.
         const double placed = last.analysis.measures.timing.placementMs->value;
         QVERIFY2(std::abs(placed - 8) < 1, qPrintable(QString::number(placed)));

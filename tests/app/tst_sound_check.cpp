@@ -124,16 +124,23 @@ class TestSoundCheck : public QObject {
         start.choose(kKitchen);
         start.drummer->onClickMs = 5;
         start.studio->stand().choose("singles-sixteenths");
-        start.studio->recorder().start();
-        QTRY_VERIFY_WITH_TIMEOUT(start.studio->recorder().live() && start.studio->recorder().live()->beatsNow() > 17,
-                                 60000);
-        start.drummer->delay = 1600;
-        QTRY_VERIFY_WITH_TIMEOUT(start.studio->review().take() && start.studio->review().take()->id > 0, 60000);
-        const TakeFrame& frame = start.studio->review().take()->stored.frame;
+        const int delay = start.drummer->delay;
+        TakeFrame frame;
+        for (int tries = 0; tries < 5 && frame.damaged.size() != 1; ++tries) {  // the machine may stall besides
+            const qint64 before = start.studio->review().take() ? start.studio->review().take()->id : 0;
+            start.drummer->delay = delay;
+            start.studio->recorder().start();
+            QTRY_VERIFY_WITH_TIMEOUT(
+                start.studio->recorder().live() && start.studio->recorder().live()->beatsNow() > 17, 60000);
+            start.drummer->delay = 1600;
+            QTRY_VERIFY_WITH_TIMEOUT(start.studio->review().take() && start.studio->review().take()->id > before,
+                                     60000);
+            frame = start.studio->review().take()->stored.frame;
+        }
         QCOMPARE(frame.anchor.kind, AnchorKind::Click);
-        QVERIFY(!frame.damaged.empty());  // a busy machine may stall on its own besides
+        QCOMPARE(frame.damaged.size(), std::size_t{1});
         QVERIFY(std::abs(frame.latencyS * 48000 - 700) < 15);
-        QVERIFY(frame.damaged.back().fromS > frame.firstBeatS + 4);
+        QVERIFY(frame.damaged.front().fromS > frame.firstBeatS + 4);
         start.window->go(MainWindow::Look);
         start.press(QStringLiteral("Understood"));
     }
