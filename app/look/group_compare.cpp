@@ -5,7 +5,7 @@
 #include <array>
 #include <cmath>
 
-#include "strokes/stroke_painter.h"
+#include "look/compare_row.h"
 #include "theme/theme.h"
 #include "theme/words.h"
 
@@ -13,8 +13,8 @@ namespace upbeat {
 
 namespace {
 
-constexpr int kRowHeight = 52;
-constexpr int kHeadingHeight = 30;
+constexpr int kRowHeight = CompareRow::kHeight;
+constexpr int kHeadingHeight = CompareRow::kHeadingHeight;
 constexpr int kLineHeight = 42;
 
 QString title(Axis axis) {
@@ -36,23 +36,17 @@ QString title(Axis axis) {
 constexpr std::array<const char*, 3> kOfLevel{UPBEAT_TEXT("%1, ghosts"), UPBEAT_TEXT("%1, taps"),
                                               UPBEAT_TEXT("%1, accents")};
 
-}  // namespace
-
-namespace {
-
-/// How far off, how often by a jump, and whether always to the same side.
+/// Every time the click came back, or the page: where, how far off, and how that came about.
 std::vector<CompareLine> returnLines(const Returns& returns) {
     std::vector<CompareLine> lines;
-    const auto add = [&lines](const QString& name, const QString& figure) {
-        lines.push_back({GroupCompare::tr("Back with the click"), name, figure});
-    };
     for (const Return& one : returns.all) {
         const QString side = one.landsMs < 0 ? GroupCompare::tr("%1 ms early") : GroupCompare::tr("%1 ms late");
         QString figure = side.arg(std::abs(one.landsMs), 0, 'f', 0);
         if (one.way == Return::Way::Jump) figure += GroupCompare::tr(", by a jump");
         if (one.way == Return::Way::Drift) figure += GroupCompare::tr(", by drifting");
         const QString after = counted(one.barsAway, UPBEAT_TEXT("after 1 bar"), UPBEAT_TEXT_N("after %n bars"));
-        add(GroupCompare::tr("bar %1, %2").arg(one.bar).arg(after), figure);
+        lines.push_back(
+            {GroupCompare::tr("Back with the click"), GroupCompare::tr("bar %1, %2").arg(one.bar).arg(after), figure});
     }
     return lines;
 }
@@ -112,39 +106,22 @@ void GroupCompare::paintEvent(QPaintEvent* /*event*/) {
     const Theme& theme = Theme::of(palette());
     QPainter painter(this);
     painter.setRenderHint(QPainter::Antialiasing);
-    StrokeScale scale;
-    scale.fullHeight = kRowHeight - 14;
-    scale.reach = 22;
-    const StrokePainter strokes(painter, theme, 4);
     double y = 0;
     for (std::size_t i = 0; i < m_rows.size(); ++i) {
         const GroupRow& row = m_rows[i];
         if (i == 0 || row.axis != m_rows[i - 1].axis) paintHeading(painter, title(row.axis), y);
-        const QPointF foot(122, y + kRowHeight - 8);
         const double level = row.levelDb ? row.levelDb->value - m_loudestDb : -12;
-        const double height = strokeHeight(level, scale);
-        strokes.wedge(foot, strokeLean(row.offsetMs->low, scale), strokeLean(row.offsetMs->high, scale), height);
-        strokes.stroke(shapeStroke(foot, row.offsetMs->value, level,
-                                   row.axis == Axis::Limb ? static_cast<Limb>(row.key) : Limb::RightHand, scale));
-        painter.setPen(theme.ink);
-        painter.setFont(typeFace(Type::kText));
-        painter.drawText(QRectF(0, y, 104, kRowHeight), Qt::AlignLeft | Qt::AlignVCenter, inWords(words::nameOf(row)));
-        painter.drawText(QRectF(156, y + 4, width() - 156, 22), Qt::AlignLeft | Qt::AlignVCenter,
-                         tr("%1 ms ±%2").arg(row.offsetMs->value, 0, 'f', 1).arg(row.offsetMs->halfWidth(), 0, 'f', 1));
-        painter.setPen(theme.inkSoft);
+        const Limb limb = row.axis == Axis::Limb ? static_cast<Limb>(row.key) : Limb::RightHand;
         const QString hits =
             row.levelDb ? tr("%1 hits, %2 dB").arg(row.n).arg(level, 0, 'f', 1) : tr("%1 hits").arg(row.n);
-        painter.setFont(fittingFace(hits, width() - 156, Type::kText, 9));
-        painter.drawText(QRectF(156, y + 26, width() - 156, 20), Qt::AlignLeft | Qt::AlignVCenter, hits);
+        paintCompareRow(painter, theme, {inWords(words::nameOf(row)), row.offsetMs, level, limb, hits}, y, width());
         y += kRowHeight;
     }
     paintLines(painter, y);
 }
 
 void GroupCompare::paintHeading(QPainter& painter, const QString& text, double& y) const {
-    painter.setFont(typeFace(Type::kText, true));
-    painter.setPen(Theme::of(palette()).inkSoft);
-    painter.drawText(QRectF(0, y, width(), kHeadingHeight), Qt::AlignLeft | Qt::AlignBottom, text);
+    paintCompareHeading(painter, Theme::of(palette()), text, y, width());
     y += kHeadingHeight;
 }
 

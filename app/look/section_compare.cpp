@@ -3,8 +3,7 @@
 #include <QPainter>
 #include <algorithm>
 
-#include "strokes/stroke_painter.h"
-#include "theme/theme.h"
+#include "look/compare_row.h"
 #include "theme/words.h"
 #include "upbeat/words/section_words.h"
 
@@ -12,11 +11,9 @@ namespace upbeat {
 
 namespace {
 
-constexpr int kHeading = 30;
-constexpr int kRow = 52;
+constexpr int kRow = CompareRow::kHeight;
+constexpr int kHeading = CompareRow::kHeadingHeight;
 constexpr int kGap = 8;
-constexpr double kFoot = 122;
-constexpr double kText = 156;
 constexpr int kNarrowest = 300;  // of the side of Look; before it is laid out a widget is narrower
 
 /// What is said fits the width in as many lines as it needs.
@@ -66,42 +63,17 @@ QString SectionCompare::figuresOf(const SectionPlayed& played) const {
     return tr("%1, tempo %2").arg(spread).arg(played.tempoBpm->value, 0, 'f', 1);
 }
 
-void SectionCompare::paintRow(QPainter& painter, const SectionPlayed& played, double top) const {
-    const Theme& theme = Theme::of(palette());
-    StrokeScale scale;
-    scale.fullHeight = kRow - 14;
-    scale.reach = 22;
-    const StrokePainter strokes(painter, theme, 4);
-    const QPointF foot(kFoot, top + kRow - 8);
-    if (const auto& pulse = played.placementMs) {
-        strokes.wedge(foot, strokeLean(pulse->low, scale), strokeLean(pulse->high, scale), strokeHeight(0, scale));
-        strokes.stroke(shapeStroke(foot, pulse->value, 0, Limb::RightHand, scale));
-    }
-    const QString name = played.section.name.empty() ? tr("start") : QString::fromStdString(played.section.name);
-    painter.setPen(theme.ink);
-    painter.setFont(fittingFace(name, 96, Type::kText, 9));
-    painter.drawText(QRectF(0, top, 104, kRow), Qt::AlignLeft | Qt::AlignVCenter, name);
-    painter.setFont(typeFace(Type::kText));
-    const double width = this->width() - kText;
-    if (const auto& pulse = played.placementMs)
-        painter.drawText(QRectF(kText, top + 4, width, 22), Qt::AlignLeft | Qt::AlignVCenter,
-                         tr("%1 ms ±%2").arg(pulse->value, 0, 'f', 1).arg(pulse->halfWidth(), 0, 'f', 1));
-    const QString figures = figuresOf(played);
-    painter.setPen(theme.inkSoft);
-    painter.setFont(fittingFace(figures, width, Type::kText, 9));
-    painter.drawText(QRectF(kText, top + 26, width, 20), Qt::AlignLeft | Qt::AlignVCenter, figures);
-}
-
 void SectionCompare::paintEvent(QPaintEvent* /*event*/) {
     const Theme& theme = Theme::of(palette());
     QPainter painter(this);
     painter.setRenderHint(QPainter::Antialiasing);
-    painter.setFont(typeFace(Type::kText, true));
-    painter.setPen(theme.inkSoft);
-    painter.drawText(QRectF(0, 0, width(), kHeading), Qt::AlignLeft | Qt::AlignBottom, tr("Sections"));
+    paintCompareHeading(painter, theme, tr("Sections"), 0, width());
     double top = kHeading;
     for (std::size_t i = 0; i < m_sections.size(); ++i) {
-        paintRow(painter, m_sections[i], top);
+        const SectionPlayed& played = m_sections[i];
+        const QString name = played.section.name.empty() ? tr("start") : QString::fromStdString(played.section.name);
+        paintCompareRow(painter, theme, {name, played.placementMs, 0, Limb::RightHand, figuresOf(played)}, top,
+                        width());
         const QString text = said(i);
         painter.setPen(theme.ink);
         painter.setFont(typeFace(Type::kText));

@@ -27,7 +27,6 @@ class SectionCompare : public QWidget {
   private:
     [[nodiscard]] int heightOf(std::size_t section) const;
     void fit();
-    void paintRow(QPainter& painter, const SectionPlayed& played, double top) const;
     [[nodiscard]] QString figuresOf(const SectionPlayed& played) const;
 
     std::vector<SectionPlayed> m_sections;

@@ -32,12 +32,12 @@ Text withReturn(const Text& pulse, const SectionPlayed& played) {
     const auto& behind = played.behind.pulseMs;
     const bool sameWay = behind && behind->value * played.here.pulseMs->value > 0;
     if (isTold(behind, kNoticedMs) && sameWay)
-        return Text::with(UPBEAT_TEXT("%1; in the two bars behind it you are still %2 ms off"), pulse,
+        return Text::with(UPBEAT_TEXT("%1; behind it you are still %2 ms off"), pulse,
                           size(behind->value, 0));
     const double halfOfIt = 0.5 * std::abs(played.here.pulseMs->value);
     if (!behind || std::max(std::abs(behind->low), std::abs(behind->high)) > std::max(kNoticedMs, halfOfIt))
         return pulse;
-    return Text::with(UPBEAT_TEXT("%1; in the two bars behind it you are back"), pulse);
+    return Text::with(UPBEAT_TEXT("%1; behind it you are back"), pulse);
 }
 
 }  // namespace
