@@ -20,10 +20,9 @@ ClickPreset chosen(const char* name, std::uint32_t beats, bool offBeats = false)
     return {inWords(name), click};
 }
 
-ClickPreset silent(const char* name, int barsOn, int barsOff) {
+ClickPreset silent(const char* name, const SilentBars& bars) {
     ClickChoice click;
-    click.barsOn = barsOn;
-    click.barsOff = barsOff;
+    click.silent = bars;
     return {inWords(name), click};
 }
 
@@ -48,10 +47,10 @@ QList<ClickPreset> clickPresets() {
         chosen(UPBEAT_TEXT("two and four"), kTwoAndFour),
         chosen(UPBEAT_TEXT("one only"), 1),
         chosen(UPBEAT_TEXT("off-beats"), kAll, true),
-        silent(UPBEAT_TEXT("a silent bar after three"), 3, 1),
-        silent(UPBEAT_TEXT("every other bar"), 1, 1),
-        silent(UPBEAT_TEXT("two silent bars after two"), 2, 2),
-        silent(UPBEAT_TEXT("three silent bars after one"), 1, 3),
+        silent(UPBEAT_TEXT("a silent bar after three"), {3, 1}),
+        silent(UPBEAT_TEXT("every other bar"), {1, 1}),
+        silent(UPBEAT_TEXT("two silent bars after two"), {2, 2}),
+        silent(UPBEAT_TEXT("three silent bars after one"), {1, 3}),
         countInOnly(),
     };
 }
@@ -65,8 +64,7 @@ ClickPlan clickPlanOf(const PracticeSettings& settings, double tempoBpm, const E
     plan.swing = click.swing;
     plan.beats = click.beats;
     plan.offBeats = click.offBeats;
-    plan.barsOn = click.barsOn;
-    plan.barsOff = click.barsOff;
+    plan.silent = click.silent;
     plan.tone = settings.clickTone;
     return plan;
 }

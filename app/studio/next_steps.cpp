@@ -36,6 +36,7 @@ void NextSteps::takeBack() {
     if (stand.exercise().id != before.exerciseId)
         return m_with.notices.say(tr("The step cannot be taken back: another page is on the stand."));
     if (!before.stage) stand.setTempo(before.tempoBpm);
+    clickAs(before.silent);
     m_with.notices.say(tr("Taken back: again at %1.").arg(tempoInWords(before.tempoBpm)));
 }
 
@@ -46,7 +47,7 @@ void NextSteps::follow(const NextStepPtr& step) {
     const Verdict verdict = step->verdict;
     const TakingApart& parts = m_with.takingApart;
     m_before = Before{stand.exercise().id, stand.ladder().tempoBpm,
-                      parts.isOn() ? std::optional(parts.stage()) : std::nullopt};
+                      parts.isOn() ? std::optional(parts.stage()) : std::nullopt, m_with.setup.settings().click.silent};
     if (m_with.takingApart.isOn())
         m_with.takingApart.follow(verdict);
     else if (verdict.action == Action::Isolate && verdict.span && !stand.isPart())
@@ -62,8 +63,7 @@ void NextSteps::follow(const NextStepPtr& step) {
 void NextSteps::clickAs(const SilentBars& click) {
     constexpr int kLongEnough = 16;
     PracticeSettings settings = m_with.setup.settings();
-    settings.click.barsOn = click.on;
-    settings.click.barsOff = click.off;
+    settings.click.silent = click;
     if (click.off > 0 && settings.barsPerTake > 0) settings.barsPerTake = std::max(settings.barsPerTake, kLongEnough);
     m_with.setup.change(settings);
 }

@@ -39,6 +39,7 @@ class NextSteps : public QObject {
         std::string exerciseId;
         double tempoBpm = 0;
         std::optional<int> stage;
+        SilentBars silent;
     };
 
     void goTo(const Verdict& verdict);

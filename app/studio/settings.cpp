@@ -17,8 +17,8 @@ PracticeSettings readSettings(QSettings& store) {
     s.click.swing = std::clamp(value("clickSwing", d.click.swing).toDouble(), 1.0, 4.0);
     s.click.beats = value("clickBeats", d.click.beats).toUInt();
     s.click.offBeats = value("clickOffBeats", d.click.offBeats).toBool();
-    s.click.barsOn = std::clamp(value("clickBarsOn", d.click.barsOn).toInt(), 1, 64);
-    s.click.barsOff = std::clamp(value("clickBarsOff", d.click.barsOff).toInt(), 0, 64);
+    s.click.silent.on = std::clamp(value("clickBarsOn", d.click.silent.on).toInt(), 1, SilentBars::kMost);
+    s.click.silent.off = std::clamp(value("clickBarsOff", d.click.silent.off).toInt(), 0, SilentBars::kMost);
     s.clickTone = static_cast<ClickTone>(std::clamp(value("clickTone", 0).toInt(), 0, kClickTones - 1));
     s.minutes = std::clamp(value("minutes", d.minutes).toInt(), 0, 120);
     s.clickGain = std::clamp(value("clickGain", d.clickGain).toDouble(), 0.0, 1.0);
@@ -42,8 +42,8 @@ void writeSettings(QSettings& store, const PracticeSettings& s) {
     put("clickSwing", s.click.swing);
     put("clickBeats", s.click.beats);
     put("clickOffBeats", s.click.offBeats);
-    put("clickBarsOn", s.click.barsOn);
-    put("clickBarsOff", s.click.barsOff);
+    put("clickBarsOn", s.click.silent.on);
+    put("clickBarsOff", s.click.silent.off);
     put("clickTone", static_cast<int>(s.clickTone));
     put("minutes", s.minutes);
     put("clickGain", s.clickGain);

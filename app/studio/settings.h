@@ -17,8 +17,7 @@ struct ClickChoice {
     double swing = 1;
     std::uint32_t beats = 0xFFFFFFFF;
     bool offBeats = false;
-    int barsOn = 1;
-    int barsOff = 0;
+    SilentBars silent{};
 
     friend bool operator==(const ClickChoice&, const ClickChoice&) = default;
 };

@@ -27,10 +27,12 @@ struct Options : TakeOptions {
     double swing = 0;
     AskedOptions gates;
     bool clickBleed = false;
-    std::vector<int> clickBars{1, 0};
+    std::vector<int> clickBars{1, 0};  // with it and without it
     std::string kit;
     std::string json;
     std::string csv;
+
+    [[nodiscard]] SilentBars silentBars() const { return {clickBars[0], clickBars[1]}; }
 };
 
 Exit checkArguments(const Options& o) {
@@ -42,7 +44,7 @@ Exit checkArguments(const Options& o) {
         return bad("the latency is out of range", "use --latency-ms -2000 to 2000");
     if (o.swing != 0 && !(o.swing >= kSmallestSwing && o.swing <= kLargestSwing))
         return bad(fmt::format("a swing ratio of {:g} is out of range", o.swing), "use --swing 0.5 to 4");
-    if (o.clickBars[0] < 1 || o.clickBars[0] > 64 || o.clickBars[1] < 0 || o.clickBars[1] > 64)
+    if (!o.silentBars().canBePlayed())
         return bad("the bars with and without click are out of range", "use --click-bars ON OFF, as --click-bars 2 2");
     return Exit::Measured;
 }
@@ -123,7 +125,7 @@ TakeAnalysis analyzed(const Exercise& pattern, TakeFrame frame, const HeardTake&
 
 TakeFrame frameOf(const Options& o, int bars, const std::optional<TakeStart>& found) {
     TakeFrame frame{o.tempo, o.firstBeat, bars, o.latencyMs * 1e-3, o.clickBleed, {}};
-    frame.silent = {o.clickBars[0], o.clickBars[1]};
+    frame.silent = o.silentBars();
     if (found && found->by == StartBy::Strokes) frame.anchor.kind = AnchorKind::None;
     return frame;
 }

@@ -33,8 +33,8 @@ ClickPlan clickFrom(const JsonReader& reader, const Exercise& exercise) {
     click.swing = reader.number("swing", 1);
     click.beats = static_cast<std::uint32_t>(std::clamp(reader.number("beats", 4294967295.0), 0.0, 4294967295.0));
     click.offBeats = reader.flag("off_beats", false);
-    click.barsOn = reader.integer("bars_on", 1);
-    click.barsOff = reader.integer("bars_off", 0);
+    click.silent.on = reader.integer("bars_on", 1);
+    click.silent.off = reader.integer("bars_off", 0);
     click.tone = static_cast<ClickTone>(std::clamp(reader.integer("tone", 0), 0, kClickTones - 1));
     return click;
 }
@@ -54,8 +54,8 @@ nlohmann::json jsonOf(const ClickPlan& click) {
             {"swing", click.swing},
             {"beats", click.beats},
             {"off_beats", click.offBeats},
-            {"bars_on", click.barsOn},
-            {"bars_off", click.barsOff},
+            {"bars_on", click.silent.on},
+            {"bars_off", click.silent.off},
             {"tone", static_cast<int>(click.tone)}};
 }
 

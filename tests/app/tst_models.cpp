@@ -224,7 +224,7 @@ class TestModels : public QObject {
         s.countInBars = 2;
         s.barsPerTake = 16;
         s.click.inTake = false;
-        s.click.barsOff = 2;
+        s.click.silent.off = 2;
         s.clickTone = ClickTone::Reed;
         s.minutes = 5;
         s.profile = ProfileKind::Performance;

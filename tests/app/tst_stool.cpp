@@ -283,7 +283,7 @@ class TestStool : public QObject {
         desk.studio->stand().setRule(LadderRule::LessClick);
         desk.studio->stand().setCleanNeeded(1);
         const double tempo = desk.studio->stand().ladder().tempoBpm;
-        const auto silentBars = [&] { return desk.studio->setup().settings().click.barsOff; };
+        const auto silentBars = [&] { return desk.studio->setup().settings().click.silent.off; };
         desk.studio->handsFree().set(true);
         desk.studio->recorder().start();
         QTRY_COMPARE_WITH_TIMEOUT(silentBars(), 1, 60000);
@@ -298,6 +298,22 @@ class TestStool : public QObject {
         QVERIFY(take.measures.returns && take.measures.returns->all.size() == 3);
         QVERIFY(std::any_of(take.gates.begin(), take.gates.end(),
                             [](const Gate& gate) { return gate.kind == GateKind::Return; }));
+    }
+
+    void lessClickIsTakenBack() {
+        const Desk desk(machine());
+        desk.studio->stand().setRule(LadderRule::LessClick);
+        desk.playOne();
+        Verdict less = desk.studio->review().take()->analysis.verdict;
+        less.action = Action::Up;
+        less.nextTempoBpm = less.tempoBpm;
+        less.click = SilentBars{3, 1};
+        const auto silent = [&] { return desk.studio->setup().settings().click.silent; };
+        desk.studio->nextSteps().follow(
+            std::make_shared<NextStep>(NextStep{desk.studio->stand().exercise().id, less, false}));
+        QCOMPARE(silent(), (SilentBars{3, 1}));
+        desk.studio->nextSteps().takeBack();
+        QCOMPARE(silent(), SilentBars{});
     }
 
     void setsAreWantedByADay() {

@@ -42,7 +42,7 @@ TakeAnalysis playedWith(const Exercise& e, const Moved& moved, int passes, std::
         if (bar >= moved.bar && bar <= moved.to) hit.timeS += moved.ms * 1e-3, hit.levelDb += moved.db;
         if (bar == 1) hit.timeS += moved.backMs * 1e-3;
     }
-    std::sort(p.hits.begin(), p.hits.end(), [](const PlayedHit& a, const PlayedHit& b) { return a.timeS < b.timeS; });
+    sortByTime(p);
     return analyzeTake(e, {kBpm, 1.0, passes * e.bars, 0, false, {}}, hitsWithVoices(p, 1.0), {{}, ladderOf(e), {}});
 }
 

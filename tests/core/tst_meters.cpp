@@ -111,8 +111,8 @@ class TestMeters : public QObject {
         QCOMPARE(times.size(), 4 + 2 * 17);
         QCOMPARE(times.mid(8, 10), (QList<double>{4, 4.5, 5, 5.5, 6, 6.5, 7, 7.5, 9, 10.5}));
         QCOMPARE(bars, (QList<double>{-4, 0, 4, 7.5, 10.5, 14.5, 18.5, 22, 25}));
-        plan.barsOn = 1;
-        plan.barsOff = 1;
+        plan.silent.on = 1;
+        plan.silent.off = 1;
         for (const Click& click : clicksBetween(plan, 4, 18.5))
             QVERIFY(click.timeS < 8 || (click.timeS >= 11.5 && click.timeS < 14.5));
     }

@@ -191,7 +191,7 @@ class TestMusic : public QObject {
         row("two and four", [](ClickPlan& p) { p.beats = 0b1010; }, {1, 3, 5, 7});
         row("one only", [](ClickPlan& p) { p.beats = 1; }, {0, 4});
         row("off-beats", [](ClickPlan& p) { p.offBeats = true; }, {0.5, 1.5, 2.5, 3.5, 4.5, 5.5, 6.5, 7.5});
-        row("every other bar", [](ClickPlan& p) { p.barsOff = 1; }, {0, 1, 2, 3});
+        row("every other bar", [](ClickPlan& p) { p.silent.off = 1; }, {0, 1, 2, 3});
         row("swung", [](ClickPlan& p) { p.subdivision = 2, p.swing = 2, p.beats = 1; }, {0, 2.0 / 3, 4, 4 + 2.0 / 3});
         row("silent", [](ClickPlan& p) { p.audibleAfterCountIn = false; }, {});
     }

@@ -144,6 +144,14 @@ class TestReturns : public QObject {
         QCOMPARE(words::headlineOf(v).said(), std::string("Less click at 100."));
         v = verdictOf(steady, {1, 3});
         QVERIFY(v.action == Action::Up && v.nextTempoBpm > kBpm && v.click == SilentBars{});
+        ladder.goalBpm = kBpm;  // the last rung asks for it, too
+        QVERIFY(verdictOf(steady, {2, 2}).action == Action::Up);
+        v = verdictOf(steady, {1, 3});
+        QVERIFY(v.goalReached && v.action == Action::Again && v.click == SilentBars{});
+        ladder.byMinutes = true;  // minutes lead on, nothing else
+        v = verdictOf(steady, {2, 2});
+        QVERIFY(v.action == Action::Again && !v.click);
+        ladder.byMinutes = false;
         v = verdictOf([](int, double bars) { return -20 * bars; }, kTwoAndTwo);
         QVERIFY2(v.action == Action::Back && v.nextTempoBpm == kBpm, words::headlineOf(v).said().c_str());
         QVERIFY(v.click == SilentBars(3, 1));
@@ -169,8 +177,7 @@ class TestReturns : public QObject {
                 own.stroke = -1;
                 p.hits.push_back(own);
             }
-            std::sort(p.hits.begin(), p.hits.end(),
-                      [](const PlayedHit& a, const PlayedHit& b) { return a.timeS < b.timeS; });
+            sortByTime(p);
             TakeFrame frame{120, 1.0, 36, 0, false, {}};
             return analyzeTake(e, frame, hitsWithVoices(p, 1.0), {{}, ladderOf(e), {}});
         };
@@ -197,8 +204,7 @@ class TestReturns : public QObject {
             if (bar % 4 >= 2) hit.timeS += 0.21;  // whatever he plays there
             if (bar > 0 && bar % 4 == 0 && hit.gridS / barS - bar < 0.01) hit.timeS -= 0.035;  // and comes back early
         }
-        std::sort(p.hits.begin(), p.hits.end(),
-                  [](const PlayedHit& a, const PlayedHit& b) { return a.timeS < b.timeS; });
+        sortByTime(p);
         const auto take = analyzeTake(e, {kBpm, 1.0, 32, 0, false, {}}, hitsWithVoices(p, 1.0), {{}, ladderOf(e), {}});
         QVERIFY(take.measures.returns && take.measures.returns->all.front().free);
         QCOMPARE(take.measures.returns->all.size(), std::size_t{7});

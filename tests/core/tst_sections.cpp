@@ -40,8 +40,7 @@ std::vector<Hit> playedBy(const Exercise& e, double bpm, const Character& usual,
     const double ahead = there.driftMsPerMin / 60e3 * barStartS(e, Bpm(bpm), where.from - 1);
     for (PlayedHit hit : other.hits)
         if (isThere(hit)) hit.timeS -= ahead, performance.hits.push_back(hit);
-    std::sort(performance.hits.begin(), performance.hits.end(),
-              [](const PlayedHit& a, const PlayedHit& b) { return a.timeS < b.timeS; });
+    sortByTime(performance);
     return hitsWithVoices(performance, 1.0);
 }
 

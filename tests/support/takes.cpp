@@ -1,5 +1,7 @@
 #include "takes.h"
 
+#include <algorithm>
+
 namespace upbeat::test {
 
 TakeFrame KnownTake::frame() const {
@@ -34,6 +36,11 @@ std::vector<Hit> hitsOf(const Performance& performance, double firstBeatS) {
         hits.push_back(heard(firstBeatS + played.timeS, played.levelDb, 60, 40));
     }
     return hits;
+}
+
+void sortByTime(Performance& performance) {
+    std::stable_sort(performance.hits.begin(), performance.hits.end(),
+                     [](const PlayedHit& a, const PlayedHit& b) { return a.timeS < b.timeS; });
 }
 
 std::vector<Hit> perfectHits(const KnownTake& take) {

@@ -21,6 +21,9 @@ struct KnownTake {
 [[nodiscard]] KnownTake play(const Exercise& exercise, double tempoBpm, int passes, const Character& character = {},
                              std::uint64_t seed = 1, Recording recording = {});
 
+/// After its hits were moved.
+void sortByTime(Performance& performance);
+
 /// The same take without the detour over sound: hits exactly as played. Fast, and free of detection errors.
 [[nodiscard]] std::vector<Hit> perfectHits(const KnownTake& take);
 [[nodiscard]] std::vector<Hit> hitsOf(const Performance& performance, double firstBeatS);

@@ -124,7 +124,7 @@ class FaultWords {
         if (off.free) return sized(UPBEAT_TEXT("On the first beat after the free bars you are %1 ms off (±%2)"), 0);
         if (off.jumps == 0) return sized(UPBEAT_TEXT("When the click comes back you are %1 ms off (±%2)"), 0);
         return sized(UPBEAT_TEXT("When the click comes back you are %1 ms off (±%2), %3 of %4 times by a jump"), 0,
-                     off.jumps, off.times);
+                     off.jumps, m_finding.figure.n);
     }
     Text operator()(GraceUneven) const {
         return sized(UPBEAT_TEXT("Grace notes are uneven: their distance varies by %1 ms (±%2)"), 1);

@@ -10,54 +10,43 @@ namespace upbeat {
 
 namespace {
 
-/// Offsets of main strokes by bar of the take (from 0) and beat in it.
-class ByBeat {
-  public:
-    explicit ByBeat(const MatchedTake& take) {
-        for (const MatchedStroke& s : take.strokes) {
-            if (s.written.role != Role::Main) continue;
-            const CountedBeat beat = beatAt(take.exercise, s.stroke.at);
-            m_offsets[(s.written.pass - 1) * take.exercise.bars + beat.bar - 1][beat.number].push_back(s);
-        }
-    }
+/// The main strokes of a bar in order, by the beat they stand in.
+using StrokesByBeat = std::map<int, std::vector<const MatchedStroke*>>;
+/// By bar of the take, from 0.
+using StrokesByBar = std::map<int, StrokesByBeat>;
 
-    [[nodiscard]] std::vector<double> ofBar(int bar) const {
-        std::vector<double> all;
-        for (const auto& [beat, strokes] : beatsOf(bar))
-            for (const MatchedStroke& s : strokes) all.push_back(s.offsetMs);
-        return all;
+StrokesByBar strokesByBar(const MatchedTake& take) {
+    StrokesByBar bars;
+    for (const MatchedStroke& s : take.strokes) {
+        if (s.written.role != Role::Main) continue;
+        const CountedBeat beat = beatAt(take.exercise, s.stroke.at);
+        bars[(s.written.pass - 1) * take.exercise.bars + beat.bar - 1][beat.number].push_back(&s);
     }
-    /// Means of the beats of a bar that hold strokes.
-    [[nodiscard]] std::vector<double> beatMeans(int bar) const {
-        std::vector<double> means;
-        for (const auto& [beat, strokes] : beatsOf(bar)) {
-            std::vector<double> offsets;
-            for (const MatchedStroke& s : strokes) offsets.push_back(s.offsetMs);
-            means.push_back(mean(offsets));
-        }
-        return means;
-    }
-    /// The first stroke of a bar, with what is struck together with it; only where it is on the first beat.
-    [[nodiscard]] std::optional<double> landing(int bar) const {
-        const auto& beats = beatsOf(bar);
-        const auto first = beats.find(1);
-        if (first == beats.end()) return std::nullopt;
-        std::vector<double> offsets;
-        for (const MatchedStroke& s : first->second)
-            if (s.stroke.at == first->second.front().stroke.at) offsets.push_back(s.offsetMs);
-        return mean(offsets);
-    }
+    return bars;
+}
 
-  private:
-    using BeatStrokes = std::map<int, std::vector<MatchedStroke>>;
-    [[nodiscard]] const BeatStrokes& beatsOf(int bar) const {
-        static const BeatStrokes kNothing;
-        const auto found = m_offsets.find(bar);
-        return found == m_offsets.end() ? kNothing : found->second;
-    }
+std::vector<double> offsetsOf(const std::vector<const MatchedStroke*>& strokes) {
+    std::vector<double> offsets;
+    offsets.reserve(strokes.size());
+    for (const MatchedStroke* s : strokes) offsets.push_back(s->offsetMs);
+    return offsets;
+}
 
-    std::map<int, BeatStrokes> m_offsets;
-};
+std::optional<double> meanOf(const StrokesByBeat& bar) {
+    std::vector<double> all;
+    for (const auto& [beat, strokes] : bar)
+        for (const double offset : offsetsOf(strokes)) all.push_back(offset);
+    return all.empty() ? std::nullopt : std::optional(mean(all));
+}
+
+/// The first stroke on the first beat, with what is struck together with it.
+std::optional<double> landingOf(const StrokesByBeat& bar) {
+    const auto beat = bar.find(1);
+    if (beat == bar.end()) return std::nullopt;
+    auto together = beat->second;
+    std::erase_if(together, [&](const MatchedStroke* s) { return s->stroke.at != beat->second.front()->stroke.at; });
+    return mean(offsetsOf(together));
+}
 
 bool isFreeBar(const Exercise& e, int bar) {
     const Bar whole = barOf(e, bar % e.bars + 1);
@@ -78,36 +67,48 @@ Return::Way wayOf(const std::vector<double>& beats) {
     return most > kOfTheWay * std::abs(whole) ? Return::Way::Jump : Return::Way::Drift;
 }
 
-std::optional<Return> returnAt(const ByBeat& played, int firstAway, int bar, bool free) {
-    const auto before = played.ofBar(firstAway - 1);
-    const auto landing = played.landing(bar);
-    if (before.empty() || !landing) return std::nullopt;
-    Return found{bar + 1, bar - firstAway, free, *landing - mean(before), Return::Way::Hidden};
-    std::vector<double> beats{mean(before)};
-    for (int k = firstAway; k < bar; ++k)
-        for (const double offset : played.beatMeans(k)) beats.push_back(offset);
-    beats.push_back(*landing);
-    found.way = wayOf(beats);
-    return found;
+/// Bars without click or page; the one behind them has it again.
+struct Away {
+    int first = 0;
+    int behind = 0;
+    bool free = false;
+};
+
+std::vector<Away> stretchesAway(const MatchedTake& take) {
+    std::vector<Away> all;
+    std::optional<Away> now;
+    for (int bar = 0; bar < take.bars; ++bar) {
+        const bool isFree = isFreeBar(take.exercise, bar);
+        if (!isFree && !take.silent.holds(bar)) {
+            if (now && now->first > 0) all.push_back({now->first, bar, now->free});
+            now.reset();
+        } else if (!now) {
+            now = Away{bar, bar, isFree};
+        }
+    }
+    return all;
+}
+
+std::optional<Return> returnFrom(const Away& away, StrokesByBar& bars) {
+    const auto before = meanOf(bars[away.first - 1]);
+    const auto lands = landingOf(bars[away.behind]);
+    if (!before || !lands) return std::nullopt;
+    std::vector<double> beats{*before};
+    for (int bar = away.first; bar < away.behind; ++bar)
+        for (const auto& [beat, strokes] : bars[bar]) beats.push_back(mean(offsetsOf(strokes)));
+    beats.push_back(*lands);
+    return Return{away.behind + 1, away.behind - away.first, away.free, *lands - *before, wayOf(beats)};
 }
 
 }  // namespace
 
 std::optional<Returns> measureReturns(const MatchedTake& take) {
-    const ByBeat played(take);
+    const auto stretches = stretchesAway(take);
+    if (stretches.empty()) return std::nullopt;
+    StrokesByBar bars = strokesByBar(take);
     Returns returns;
-    std::optional<int> firstAway;
-    bool free = false;
-    for (int bar = 0; bar < take.bars; ++bar) {
-        const bool isFree = isFreeBar(take.exercise, bar);
-        if (isFree || take.silent.holds(bar)) {
-            if (!firstAway) firstAway = bar, free = isFree;
-            continue;
-        }
-        if (firstAway && *firstAway > 0)
-            if (const auto found = returnAt(played, *firstAway, bar, free)) returns.all.push_back(*found);
-        firstAway.reset();
-    }
+    for (const Away& away : stretches)
+        if (const auto found = returnFrom(away, bars)) returns.all.push_back(*found);
     if (returns.all.empty()) return std::nullopt;
     std::vector<double> lands;
     std::vector<double> off;

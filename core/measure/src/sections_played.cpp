@@ -6,6 +6,7 @@
 #include <tuple>
 
 #include "upbeat/align/take_within.h"
+#include "upbeat/measure/balance.h"
 #include "upbeat/measure/timing.h"
 #include "upbeat/music/bars.h"
 
@@ -35,6 +36,7 @@ class Visits {
         }
     }
 
+    [[nodiscard]] const MatchedTake& take() const { return m_take; }
     [[nodiscard]] const std::vector<SectionSpan>& spans() const { return m_spans; }
     [[nodiscard]] const std::vector<Visit>& all() const { return m_visits; }
 
@@ -118,26 +120,24 @@ std::optional<Figure> figureOf(const std::vector<std::vector<double>>& pairs) {
 using Pairs = std::vector<std::pair<const Visit*, const Visit*>>;
 
 LikeForLike compare(const Visits& visits, const Pairs& pairs) {
+    const auto differencesBy = [&](LikeForLike::By by, auto value, auto counts) {
+        std::vector<std::vector<double>> all;
+        for (const auto& [a, b] : pairs) all.push_back(Comparison(visits, by).differences(*a, *b, value, counts));
+        return all;
+    };
+    const auto areEnough = [](const std::vector<double>& differences) { return differences.size() >= kFewest; };
     const auto everyStroke = [](const MatchedStroke&) { return true; };
-    const auto ownLevel = [](const MatchedStroke& s) { return s.levelKnown && (!s.shared || s.carries); };
     LikeForLike result;
     for (const auto by : {LikeForLike::By::CountAndVoice, LikeForLike::By::Count, LikeForLike::By::Nothing}) {
-        const Comparison comparison(visits, by);
-        std::vector<std::vector<double>> pulse;
-        std::vector<std::vector<double>> level;
-        std::size_t fewest = kFewest;
-        for (const auto& [a, b] : pairs) {
-            pulse.push_back(comparison.differences(*a, *b, offsetOf, everyStroke));
-            level.push_back(comparison.differences(
-                *a, *b, [](const MatchedStroke& s) { return s.levelDb; }, ownLevel));
-            fewest = std::min(fewest, pulse.back().size());
-        }
-        if (fewest < kFewest && by != LikeForLike::By::Nothing) continue;
+        const auto pulse = differencesBy(by, offsetOf, everyStroke);
         result.by = by;
         result.pulseMs = figureOf(pulse);
-        if (by == LikeForLike::By::CountAndVoice) result.levelDb = figureOf(level);
-        return result;
+        if (std::all_of(pulse.begin(), pulse.end(), areEnough)) break;
     }
+    if (result.by == LikeForLike::By::CountAndVoice)
+        result.levelDb = figureOf(differencesBy(
+            result.by, [](const MatchedStroke& s) { return s.levelDb; },
+            [&visits](const MatchedStroke& s) { return tellsItsLevel(visits.take(), s); }));
     return result;
 }
 

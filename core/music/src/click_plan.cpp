@@ -33,7 +33,7 @@ Result<void> check(const ClickPlan& plan) {
     if (!(plan.swing >= kSmallestSwing && plan.swing <= kLargestSwing))
         return fail(Text::with(UPBEAT_TEXT("a swing of %1 is out of range"), fmt::format("{:g}", plan.swing)), {},
                     UPBEAT_TEXT("use 0.5 to 4"));
-    if (plan.barsOn < 1 || plan.barsOn > 64 || plan.barsOff < 0 || plan.barsOff > 64)
+    if (!plan.silent.canBePlayed())
         return fail(UPBEAT_TEXT("the silent bars are out of range"), {},
                     UPBEAT_TEXT("use 1 to 64 bars on and 0 to 64 off"));
     return {};
@@ -93,7 +93,7 @@ BarOfClicks barOfClick(const ClickPlan& plan, std::int64_t click) {
 bool isAudible(const ClickPlan& plan, const BarOfClicks& bar, std::int64_t beat) {
     if (!plan.audibleAfterCountIn) return false;
     if ((plan.beats >> std::min<std::int64_t>(beat, 31) & 1U) == 0) return false;
-    return !SilentBars{plan.barsOn, plan.barsOff}.holds(bar.number);
+    return !plan.silent.holds(bar.number);
 }
 
 /// Place of a click inside its beat, 0 to 1: even, or long and short in turn.

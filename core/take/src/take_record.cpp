@@ -12,7 +12,7 @@ bool TakeRecord::counts() const {
 
 TakeFrame frameToMeasure(const TakeRecord& take) {
     TakeFrame frame = take.frame;
-    frame.silent = {take.click.barsOn, take.click.barsOff};
+    frame.silent = take.click.silent;
     return frame;
 }
 

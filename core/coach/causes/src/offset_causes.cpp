@@ -132,19 +132,16 @@ void addGroups(Candidates& candidates, const Exercise& e) {
 std::vector<double> barsInSilence(const MatchedTake& take, const std::vector<HeardRow>& rows) {
     constexpr double kSameS = 1e-6;
     const Bpm tempo(take.tempoBpm);
-    const auto silentBefore = [&take](std::int64_t bar) {
-        int count = 0;
-        while (bar - count > 0 && take.silent.holds(bar - count - 1)) ++count;
-        return count;
-    };
     std::vector<double> of;
     of.reserve(rows.size());
     for (const HeardRow& row : rows) {
         const double at = barsBefore(take.exercise, tempo, row.gridS + kSameS);
         const auto bar = static_cast<std::int64_t>(at);
         const bool isFirst = row.gridS - barStartS(take.exercise, tempo, static_cast<int>(bar)) < kSameS;
-        const bool silent = take.silent.holds(bar);
-        of.push_back(silent || isFirst ? silentBefore(bar) + (silent ? at - static_cast<double>(bar) : 0) : 0);
+        if (take.silent.holds(bar))
+            of.push_back(static_cast<double>(take.silent.silentAt(bar) - 1 - bar) + at);
+        else
+            of.push_back(isFirst && bar > 0 ? static_cast<double>(take.silent.silentAt(bar - 1)) : 0);
     }
     return of;
 }

@@ -119,9 +119,10 @@ void Candidates::addSections(int passes) {
     constexpr int kFewestPasses = 3;
     const auto spans = sectionsOf(m_exercise);
     if (spans.size() < 2 || passes < kFewestPasses) return;
-    for (std::size_t i = 0; i < spans.size(); ++i)
-        if (i != longestOf(spans))
-            addThose(SectionLies{spans[i].from, spans[i].to}, [this, &span = spans[i]](const Stroke& s) {
+    const SectionSpan& longest = spans[longestOf(spans)];
+    for (const SectionSpan& span : spans)
+        if (&span != &longest)
+            addThose(SectionLies{span.from}, [this, &span](const Stroke& s) {
                 const int bar = barAt(m_exercise, s.at).number;
                 return bar >= span.from && bar <= span.to;
             });

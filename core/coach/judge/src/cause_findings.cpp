@@ -56,7 +56,7 @@ class CauseSayer {
     void operator()(const SectionLies& lies) {
         Finding* f = m_ofTime ? put(leaning(), SectionLeans{}, habitMs(), "ms")
                               : put(loudness(), SectionOutOfLevel{}, kHandOffDb, "dB");
-        if (f != nullptr) f->section = sectionAt(m_take.exercise, lies.from);
+        if (f != nullptr) f->section = sectionAt(m_take.exercise, lies.bar);
     }
     void operator()(const BeatStretches& beat) {
         if (Finding* f =

@@ -75,8 +75,7 @@ void FaultFinder::sayReturns(double weight) {
     const auto jumps = std::count_if(returns.all.begin(), returns.all.end(),
                                      [](const Return& one) { return one.way == Return::Way::Jump; });
     const bool free = std::all_of(returns.all.begin(), returns.all.end(), [](const Return& one) { return one.free; });
-    whole(FindingKind::Drift, *returns.offMs, "ms", weight,
-          ReturnsOff{static_cast<int>(returns.all.size()), static_cast<int>(jumps), free});
+    whole(FindingKind::Drift, *returns.offMs, "ms", weight, ReturnsOff{static_cast<int>(jumps), free});
 }
 
 void FaultFinder::findFeel() {

@@ -40,7 +40,9 @@ struct Climbed {
     const std::vector<RungTake>& history;
     SilentBars silent;
 
-    [[nodiscard]] bool byClick() const { return ladder.rule == LadderRule::LessClick && !ladder.stage; }
+    [[nodiscard]] bool byClick() const {
+        return ladder.rule == LadderRule::LessClick && !ladder.stage && !ladder.byMinutes;
+    }
 };
 
 Verdict clean(const Climbed& climbed, Verdict v) {
@@ -49,10 +51,12 @@ Verdict clean(const Climbed& climbed, Verdict v) {
     if (v.cleanInARow < v.cleanNeeded) return v;
     v.takesToGo.reset();
     if (climbed.byClick()) {
-        v.click = lessClick(climbed.silent);
-        v.action = Action::Up;
-        if (v.click) return v;
-        v.click = SilentBars{};  // with all of it on the next rung
+        if (const auto less = lessClick(climbed.silent)) {
+            v.click = less;
+            v.action = Action::Up;
+            return v;
+        }
+        v.click = SilentBars{};  // all of it from here on
     }
     v.goalReached = !ladder.stage && v.tempoBpm >= ladder.goalBpm - kSameTempo;
     if (v.goalReached || (ladder.byMinutes && !ladder.stage)) return v;

@@ -1,5 +1,6 @@
 #pragma once
 
+#include <algorithm>
 #include <cstdint>
 #include <optional>
 #include <string_view>
@@ -16,13 +17,19 @@ enum class ClickTone { Sine, Low, Reed, Chirp };
 inline constexpr int kClickTones = 4;
 [[nodiscard]] std::string_view spokenName(ClickTone tone);
 
-/// Bars with the click and bars without it, in turn.
+/// Bars of a take that sound and bars of silence after them, in turn.
 struct SilentBars {
-    int on = 1;
-    int off = 0;  ///< 0: never silent.
+    int on = 1;   ///< 1 to 64
+    int off = 0;  ///< 0 to 64; 0: never silent.
 
+    static constexpr int kMost = 64;
+    [[nodiscard]] constexpr bool canBePlayed() const { return on >= 1 && on <= kMost && off >= 0 && off <= kMost; }
     /// Whether the click is silent in a bar of the take, counted from 0.
-    [[nodiscard]] constexpr bool holds(std::int64_t bar) const { return off > 0 && bar % (on + off) >= on; }
+    [[nodiscard]] constexpr bool holds(std::int64_t bar) const { return silentAt(bar) > 0; }
+    /// The how manieth silent bar in a row it is, from 1; 0 where the click sounds.
+    [[nodiscard]] constexpr std::int64_t silentAt(std::int64_t bar) const {
+        return off > 0 ? std::max<std::int64_t>(0, bar % (on + off) - on + 1) : 0;
+    }
     friend bool operator==(const SilentBars&, const SilentBars&) = default;
 };
 
@@ -43,8 +50,7 @@ struct ClickPlan {
     double swing = 1;                  ///< Of an even number of subdivisions: long to short in every pair.
     std::uint32_t beats = 0xFFFFFFFF;  ///< Bit by beat of the bar, the first is bit 0: which sound in the take.
     bool offBeats = false;             ///< In the take every click comes half a beat later.
-    int barsOn = 1;                    ///< In the take: bars that sound ...
-    int barsOff = 0;                   ///< ... and bars of silence after them; 0: never silent.
+    SilentBars silent{};               ///< Of the bars of the take.
     ClickTone tone = ClickTone::Sine;
     std::vector<Meter> phrase{};  ///< Of the bars of the take, over and over; empty: all are like the count-in.
 

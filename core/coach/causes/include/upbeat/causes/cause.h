@@ -42,10 +42,9 @@ struct BeatStretches {
 struct SecondsLie {};
 /// What follows a rest.
 struct EntriesLie {};
-/// All bars from one to another, both included, which are a section: a fill between two grooves.
+/// The section that begins at this bar: a fill between two grooves.
 struct SectionLies {
-    int from = 1;
-    int to = 1;
+    int bar = 1;
 };
 /// One count, with all that is struck on it.
 struct CountLies {

@@ -53,8 +53,7 @@ struct PulseDrifts {};
 struct SilenceDrifts {};
 /// When the click comes back, or the page, the player is off, now here, now there.
 struct ReturnsOff {
-    int times = 0;
-    int jumps = 0;  ///< Of them that happened from one beat to the next.
+    int jumps = 0;  ///< So often from one beat to the next.
     bool free = false;
 };
 struct GraceUneven {};
