@@ -74,6 +74,23 @@ std::array<std::optional<double>, kClasses> usualDbOf(std::span<const PageEvent>
     return usual;
 }
 
+std::map<std::size_t, double> usualTopDbOf(std::span<const PageEvent> events, std::span<const Sounding> hits,
+                                           const Assignment& found) {
+    constexpr std::size_t kFewest = 6;
+    constexpr double kFarDb = 8;
+    std::map<std::size_t, double> usual;
+    if (std::none_of(hits.begin(), hits.end(), [](const Sounding& h) { return h.foreign; })) return usual;
+    std::map<std::size_t, std::vector<double>> rises;
+    for (std::size_t i = 0; i < events.size(); ++i)
+        if (found.hitOfEvent[i] != kNone)
+            rises[soundOf(events[i])].push_back(hits[static_cast<std::size_t>(found.hitOfEvent[i])].topDb);
+    for (auto& [sound, list] : rises) {
+        const double middle = list.size() < kFewest ? 0 : medianOf(std::move(list));
+        if (middle >= kFarDb) usual[sound] = middle;
+    }
+    return usual;
+}
+
 /// What the player does at the same place in every pass is expected there.
 void addHabits(std::vector<double>& shiftS, std::span<const PageEvent> events, std::span<const Sounding> hits,
                const Assignment& found) {
@@ -107,6 +124,17 @@ double usualScatter(std::span<const PageEvent> events, std::span<const Sounding>
 
 }  // namespace
 
+namespace {
+
+/// Whether a sound rises above all vowels and the one before it does not: a stroke behind the beginning of a syllable.
+bool isStruckBehind(const Hit& first, const Hit& second) {
+    constexpr double kFarDb = 9;
+    constexpr double kFartherDb = 6;
+    return second.topDb > kFarDb && second.topDb > first.topDb + kFartherDb;
+}
+
+}  // namespace
+
 std::vector<Sounding> soundings(std::span<const Hit> hits, double firstBeatS, double latencyS) {
     std::vector<Sounding> list;
     list.reserve(hits.size());
@@ -121,10 +149,11 @@ std::vector<Sounding> soundings(std::span<const Hit> hits, double firstBeatS, do
             const bool louder = hits[j].levelDb > hits[k].levelDb + 3.0;
             const bool clear = hits[j].contrastDb > kClearDb && hits[j].levelDb > hits[k].levelDb - kReflectionDb;
             const bool atOnce = hits[j].timeS - hits[k].timeS < kSecondSoundS && hits[k].strength >= kFirmStrength;
-            if (atOnce || (!louder && !clear)) sounding.echo = true;
+            if (atOnce || (!louder && !clear && !isStruckBehind(hits[k], hits[j]))) sounding.echo = true;
         }
         sounding.foreign = hits[j].foreign;
         sounding.unlike = hits[j].unlike;
+        sounding.topDb = hits[j].topDb;
         list.push_back(sounding);
     }
     return list;
@@ -136,6 +165,7 @@ Assignment match(std::span<const PageEvent> events, std::span<const Sounding> hi
     const Assignment first = solve(events, hits, expected).assignment;
     expected.shiftS = slowShift(events, hits, first);
     expected.usualDb = usualDbOf(events, hits, first);
+    expected.usualTopDb = usualTopDbOf(events, hits, first);
     expected.scatterS = usualScatter(events, hits, first, expected.shiftS);
     addHabits(expected.shiftS, events, hits, first);
     return solve(events, hits, expected).assignment;

@@ -19,6 +19,8 @@ constexpr double kFirmRoom = 3;
 constexpr double kEchoCost = 3.0;
 constexpr double kGraceEchoCost = 0.5;
 constexpr double kUnlikeCost = 2.0;  // for each of the log odds
+constexpr double kVowelCost = 3.0;   // nothing rises above all vowels where such strokes do...
+constexpr double kTopShare = 0.5;    // ...and nothing where they rise this share of what is usual
 constexpr double kClickCost = 4.0;   // a stroke beside the click is likelier than what is left of the click
 constexpr double kImpossible = std::numeric_limits<double>::infinity();
 
@@ -48,6 +50,8 @@ double pairCost(const PageEvent& event, const Sounding& hit, double shiftS, cons
     if (hit.echo) cost += event.ornamented && !hit.second ? kGraceEchoCost : kEchoCost;
     if (hit.click) cost += kClickCost;
     cost += kUnlikeCost * hit.unlike;
+    if (const auto usual = expected.usualTopDb.find(soundOf(event)); usual != expected.usualTopDb.end())
+        cost += kVowelCost * std::max(0.0, 1 - hit.topDb / (kTopShare * usual->second));
     return cost;
 }
 

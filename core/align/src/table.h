@@ -1,6 +1,7 @@
 #pragma once
 
 #include <array>
+#include <map>
 #include <optional>
 #include <span>
 #include <vector>
@@ -16,11 +17,20 @@ inline constexpr std::size_t kClasses = 4;
     return event.role == Role::Grace ? kClasses - 1 : static_cast<std::size_t>(event.level);
 }
 
+/// Events of one number should sound alike: voice, class, and whether something is struck with them.
+[[nodiscard]] inline std::size_t soundOf(const PageEvent& event) {
+    const std::size_t sound = static_cast<std::size_t>(event.voice) * kClasses + classOf(event);
+    return 2 * sound + (event.written.size() > 1 ? 1 : 0);
+}
+
 struct Expectation {
     std::vector<double> shiftS;                           ///< Per event: where the player is against the click.
     std::array<std::optional<double>, kClasses> usualDb;  ///< Level of each class in this take, where known.
-    double levelWeight = 0.3;                             ///< How much a level unlike its class counts.
-    double scatterS = 1.0;                                ///< Of this player's firm strokes: what is usual is expected.
+    /// By soundOf(): how far such strokes usually rise above all vowels, in a take in which somebody speaks, where that
+    /// is far.
+    std::map<std::size_t, double> usualTopDb{};
+    double levelWeight = 0.3;  ///< How much a level unlike its class counts.
+    double scatterS = 1.0;     ///< Of this player's firm strokes: what is usual is expected.
 };
 
 struct Solution {

@@ -67,6 +67,9 @@ Hit HitDetector::describe(const Candidate& candidate, std::int64_t nextSample) c
     hit.patch.fill(m_frames, static_cast<std::size_t>(candidate.frame - m_firstFrame));
     hit.strength = strengthOf(candidate, hit);
     hit.contrastDb = onset.contrastDb;
+    const auto onsetFrame =
+        static_cast<std::int64_t>(static_cast<double>(from) + onset.sample) / static_cast<std::int64_t>(m_frameSize);
+    hit.topDb = topRiseDb(m_tops, onsetFrame - m_firstFrame);
     const auto start = static_cast<std::size_t>(std::max(0.0, onset.sample));
     hit.colour = colourOf(hit, framesToNext(candidate));
     hit.levelDb = strokeLevelDb(window, start, end, m_sampleRate);

@@ -5,13 +5,17 @@
 #include <vector>
 
 #include "upbeat/signal/biquad.h"
+#include "upbeat/signal/top_band.h"
 
 namespace upbeat {
 
 namespace {
 
 constexpr double kOnsetFraction = 0.05;
-constexpr double kClearContrast = 20.0;  // peak over background, as a ratio
+// Peak over background, as ratios.
+constexpr double kClearContrast = 20.0;
+constexpr double kFollowedContrast = 11.3;  // a little above kFollowedDb
+constexpr double kClearer = 1.3;            // another view must show it clearer by this
 
 std::size_t samplesOf(double ms, int sampleRate) {
     return static_cast<std::size_t>(std::lround(ms * 1e-3 * sampleRate));
@@ -36,12 +40,13 @@ struct Rise {
     double background = 0;  // mean level before the stroke
     double ripple = 0;      // its highest value there
     double peak = 0;
+    double mostContrast = 1e6;  // of which more is not believed
 
     [[nodiscard]] double contrast() const { return peak / std::max(background, 1e-7); }
 };
 
 Rise measureRise(std::span<const float> x, std::size_t coarse, std::size_t end, int sampleRate) {
-    Rise rise{trailingMean(x, sampleRate), 0, 0, 0};
+    Rise rise{trailingMean(x, sampleRate)};
     const std::size_t from = coarse > samplesOf(12, sampleRate) ? coarse - samplesOf(12, sampleRate) : 0;
     const std::size_t to =
         std::max(from + 1, coarse > samplesOf(3, sampleRate) ? coarse - samplesOf(3, sampleRate) : 1);
@@ -57,16 +62,21 @@ Rise measureRise(std::span<const float> x, std::size_t coarse, std::size_t end, 
     return rise;
 }
 
-/// The clearest of the whole signal and three high-passed views of it.
+/// The clearest of the whole signal and high-passed views of it; what stands clear only above all vowels is followed
+/// there, and nobody takes it for a clear stroke.
 Rise clearestRise(std::span<const float> x, std::size_t coarse, std::size_t end, int sampleRate) {
     Rise best = measureRise(x, coarse, end, sampleRate);
     if (best.contrast() >= kClearContrast) return best;
     for (const double corner : {250.0, 1200.0, 4500.0}) {
         const auto once = filtered(x, highPass(corner, sampleRate));
         Rise rise = measureRise(filtered(once, highPass(corner, sampleRate)), coarse, end, sampleRate);
-        if (rise.contrast() > 1.3 * best.contrast()) best = std::move(rise);
+        if (rise.contrast() > kClearer * best.contrast()) best = std::move(rise);
     }
-    return best;
+    if (best.contrast() >= kFollowedContrast || !hasTopBand(sampleRate)) return best;
+    Rise top = measureRise(topOf(x, sampleRate), coarse, end, sampleRate);
+    if (top.contrast() <= kClearer * best.contrast()) return best;
+    top.mostContrast = kFollowedContrast;
+    return top;
 }
 
 /// The window without the constant offset that was there before the stroke.
@@ -104,7 +114,8 @@ std::optional<Onset> refineOnset(std::span<const float> window, std::size_t coar
     // A sudden stroke fills the 1 ms window in a straight line: a higher threshold is passed that much later.
     const double later = std::max(0.0, (threshold - rise.background) / rise.peak - kOnsetFraction);
     const double correction = std::min(later, 0.5) * 1e-3 * sampleRate;
-    return Onset{static_cast<double>(i - 1) + part - correction, 20.0 * std::log10(rise.contrast())};
+    return Onset{static_cast<double>(i - 1) + part - correction,
+                 20.0 * std::log10(std::min(rise.contrast(), rise.mostContrast))};
 }
 
 }  // namespace upbeat

@@ -20,11 +20,14 @@ struct Sounding {
     double levelDb = 0;
     double strength = 0;
     std::optional<Voice> voice{};
-    bool alone = true;     ///< Not one of several voices of one sound.
-    bool echo = false;     ///< Follows a hit within 32 ms without being louder: perhaps the drum speaking twice.
+    bool alone = true;  ///< Not one of several voices of one sound.
+    /// Follows a hit within 32 ms without being louder, nor rising above all vowels as that one did not: perhaps the
+    /// drum speaking twice.
+    bool echo = false;
     bool second = false;   ///< The drum speaks twice like that throughout the take.
     bool foreign = false;  ///< Where nobody wrote it, it is no stroke.
     double unlike = 0;     ///< Hit::unlike.
+    double topDb = 0;      ///< Hit::topDb.
     bool click = false;    ///< As near to a click that is heard in the recording as what may be left of the click.
 };
 

@@ -20,6 +20,7 @@ struct Hit {
     bool exact = false;            ///< From MIDI: voice, time and level are what was sent.
     bool foreign = false;          ///< Unlike the strokes of its take: a voice, a chair. Not an extra stroke.
     double unlike = 0;             ///< In a take with such sounds: log odds against its being a stroke, 0 to 2.
+    double topDb = 0;              ///< How far it rises above all vowels (topRiseDb); 0 where that is not known.
     bool doubtful = false;         ///< The voice could as well be another one.
     std::uint32_t hides = 0;       ///< Bit by voice: what could have sounded with it unheard.
     double peakS = 0;    ///< Where the novelty peaks: the middle of the patch. The same for voices of one sound.
@@ -35,7 +36,7 @@ inline constexpr double kFirmStrength = 15.0;
 
 /// The hits as they are stored: what was heard around them has served its purpose, their colour stays.
 [[nodiscard]] inline std::vector<Hit> withoutPatches(std::vector<Hit> hits) {
-    for (Hit& hit : hits) hit.patch = {}, hit.ring = {};
+    for (Hit& hit : hits) hit.patch = {}, hit.ring = {}, hit.topDb = 0;
     return hits;
 }
 

@@ -10,6 +10,7 @@
 #include "upbeat/signal/hit.h"
 #include "upbeat/signal/novelty.h"
 #include "upbeat/signal/ring_meter.h"
+#include "upbeat/signal/top_band.h"
 
 namespace upbeat {
 
@@ -73,6 +74,7 @@ class HitDetector {
     BandBank m_bank;
     NoveltyMeter m_novelty;
     RingMeter m_ring;
+    TopBand m_top;
 
     std::vector<float> m_head;  // the first samples, until the ground under them is known
     bool m_begun = false;
@@ -86,6 +88,7 @@ class HitDetector {
     std::int64_t m_frameCount = 0;
     std::vector<double> m_strengths;  // novelty of the frames already considered, aligned with m_frames
     std::vector<float> m_rises;       // of the ring meter, aligned with m_frames
+    std::vector<float> m_tops;        // energies of the top band, aligned with m_frames
     std::deque<Candidate> m_waiting;
     std::vector<Hit> m_ready;
     std::vector<Hit> m_early;
