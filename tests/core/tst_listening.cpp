@@ -84,6 +84,36 @@ class TestListening : public QObject {
         QVERIFY2(apart < 0.5, qPrintable(QString::number(apart)));
     }
 
+    /// Every stroke of the page on a click, played a little before or behind it: what was heard just before a click
+    /// must not teach what a click is.
+    void strokesAroundEveryClickStayWhereTheyAre_data() {
+        QTest::addColumn<double>("bleedDb");
+        for (const double db : {-40.0, -30.0, -20.0}) QTest::newRow(qPrintable(QString::number(db))) << db;
+    }
+    void strokesAroundEveryClickStayWhereTheyAre() {
+        QFETCH(double, bleedDb);
+        Exercise quarters = *builtInExercise("singles-sixteenths");
+        std::erase_if(quarters.strokes, [](const Stroke& s) { return s.at.denominator() != 1; });
+        Character character = machine();
+        character.spreadMs = 5;
+        for (const std::uint64_t seed : {3U, 4U, 5U}) {
+            Recording recording;
+            recording.leadS = 2.5;
+            recording.noiseDb = -75;
+            recording.bleed = clickFor(quarters, Bpm(kTempo));
+            recording.bleedDb = bleedDb;
+            const KnownTake take = play(quarters, kTempo, 24, character, seed, recording);
+            const TakeAnalysis heard = analyze(take, listen(take, true));
+            QCOMPARE(heard.matched.strokes.size(), take.performance.hits.size());
+            for (std::size_t i = 0; i < heard.matched.strokes.size(); ++i) {
+                const PlayedHit& played = take.performance.hits[i];
+                const double truth = (played.timeS - played.gridS) * 1e3;
+                QVERIFY2(std::abs(heard.matched.strokes[i].offsetMs - truth) < 0.5,
+                         qPrintable(QStringLiteral("%1 for %2").arg(heard.matched.strokes[i].offsetMs).arg(truth)));
+            }
+        }
+    }
+
     void aClickOnItsOwnIsNoHit() {
         KnownTake take = withBleed(-20);
         Performance nothing;

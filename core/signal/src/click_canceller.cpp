@@ -13,6 +13,7 @@ constexpr double kBackgroundS = 0.020;  // memory of the running mean square
 constexpr double kFadeShare = 0.2;      // of the window, at its end
 constexpr double kPartS = 0.010;
 constexpr double kUndisturbed = 2.0;
+constexpr double kQuiet = 0.3;  // of the click's energy: what may sound before a click that teaches
 constexpr double kNoiseMargin = 2.0;
 constexpr double kAudible = 4.0;  // the loudest part of a click against the background, to be one
 
@@ -85,16 +86,20 @@ void ClickCanceller::process(std::span<float> block) {
 }
 
 /// Behind the count-in, also where nobody should play any more, only a click that is known already and has nothing
-/// beside it may teach: what it leaves is no more than what was there before it.
+/// beside it may teach: what it leaves is no more than what was there before it, and that was little. Else a stroke
+/// just before the click would be taken for the room, and the click unlearned with it.
 bool ClickCanceller::isUndisturbed(const Wave& wave) const {
     constexpr int kEnough = 16;
-    if (wave.heard == 0 || wave.heard >= kEnough || energyOf(wave.mean) <= 0) return false;
+    const double known = energyOf(wave.mean);
+    if (wave.heard == 0 || wave.heard >= kEnough || known <= 0) return false;
+    const double before = m_beforeMark * static_cast<double>(m_length);
+    if (before > kQuiet * known) return false;
     double left = 0;
     for (std::size_t i = 0; i < m_window.size(); ++i) {
         const double v = static_cast<double>(m_window[i] - wave.mean[i]);
         left += v * v;
     }
-    return left < kUndisturbed * m_beforeMark * static_cast<double>(m_length);
+    return left < kUndisturbed * before;
 }
 
 void ClickCanceller::learn(Wave& wave) {
