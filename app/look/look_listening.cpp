@@ -56,8 +56,8 @@ Listening LookPlace::spanToHear() const {
         // A finding is heard where it happened first: its beat in the first pass, with a beat around it.
         const Finding& finding = take->analysis.findings[static_cast<std::size_t>(m_finding)];
         if (finding.stroke)
-            at += stored.exercise.strokes[static_cast<std::size_t>(*finding.stroke)].at.toDouble() *
-                  quarterS(stored.exercise.meter, Bpm(stored.frame.tempoBpm));
+            at += secondsAt(stored.exercise, Bpm(stored.frame.tempoBpm),
+                            stored.exercise.strokes[static_cast<std::size_t>(*finding.stroke)].at.toDouble());
     }
     return {at - beat - kBefore, at + bar};
 }

@@ -14,6 +14,7 @@
 #include "upbeat/music/bars.h"
 #include "upbeat/music/counting.h"
 #include "upbeat/music/dynamics.h"
+#include "upbeat/music/tempo_words.h"
 #include "upbeat/music/transform.h"
 
 namespace upbeat {
@@ -80,10 +81,12 @@ void EditPanel::applyRule(int rule) {
 }
 
 void EditPanel::askForWords() {
-    const QString text = QInputDialog::getText(this, tr("A rule in your words"),
-                                               tr("Groups of steps, as 5+3+5+3; a roll at the pen by its strokes, as "
-                                                  "7; how loud the selection or the bar is, pp to ff; counting words, "
-                                                  "as hip-po-pot-a-mus:"));
+    const QString text =
+        QInputDialog::getText(this, tr("A rule in your words"),
+                              tr("Groups of steps, as 5+3+5+3; a roll at the pen by its strokes, as "
+                                 "7; how loud the selection or the bar is, pp to ff; what the tempo "
+                                 "does from the bar on, as 80 %, 70 % over 2 bars or held 2; counting words, "
+                                 "as hip-po-pot-a-mus:"));
     if (!text.isEmpty()) say(applyWords(text));
     Q_EMIT pageWanted();
 }
@@ -93,7 +96,8 @@ QString EditPanel::applyWords(const QString& text) {
     const ExerciseEditor& editor = m_manuscript.editor();
     const std::string typed = text.trimmed().toStdString();
     Result<Exercise> result =
-        fail("this is no rule", {}, "write 5+3+5+3, 7, mf, snare 8 ms behind or hip-po-pot-a-mus");
+        fail("this is no rule", {}, "write 5+3+5+3, 7, mf, 80 %, snare 8 ms behind or hip-po-pot-a-mus");
+    const int bar = barAt(editor.exercise(), editor.at()).number;
     if (const auto level = levelOfDynamic(typed)) {
         m_manuscript.edit([&](ExerciseEditor& e) { e.toggleDynamic(*level); });
         return {};
@@ -101,7 +105,9 @@ QString EditPanel::applyWords(const QString& text) {
     const auto placement = placementFromText(typed);
     bool isNumber = false;
     const int strokes = text.toInt(&isNumber);
-    if (placement) {
+    if (const auto moved = withTempoWords(editor.exercise(), bar, typed)) {
+        result = *moved;
+    } else if (placement) {
         Exercise placed = editor.exercise();
         placed.placements = withPlacement(placed.placements, *placement);
         result = placed;

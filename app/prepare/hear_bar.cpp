@@ -152,10 +152,10 @@ void HearBar::hear(const std::optional<FreeSpan>& span) {
     const Exercise& e = m_with.stand.exercise();
     const FreeSpan bars{barOf(e, m_from->value()).start, barOf(e, std::max(m_to->value(), m_from->value())).end()};
     const FreeSpan heard = span.value_or(bars);
-    const double quarter = quarterS(e.meter, Bpm(m_with.stand.ladder().tempoBpm));
+    const Bpm tempo(m_with.stand.ladder().tempoBpm);
     Listening wish;
-    wish.fromS = heard.from.toDouble() * quarter;
-    wish.toS = heard.to.toDouble() * quarter;
+    wish.fromS = secondsAt(e, tempo, heard.from.toDouble());
+    wish.toS = secondsAt(e, tempo, heard.to.toDouble());
     wish.speed = m_half->isChecked() ? 0.5 : 1.0;
     wish.click = m_click->isChecked();
     wish.feel = m_feel->isChecked();

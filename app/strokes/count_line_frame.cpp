@@ -8,6 +8,7 @@
 #include "theme/words.h"
 #include "upbeat/music/bars.h"
 #include "upbeat/music/dynamics.h"
+#include "upbeat/music/tempo_words.h"
 
 namespace upbeat {
 
@@ -29,10 +30,13 @@ void CountLine::paintBars(QPainter& painter) const {
         }
         const Meter meter = barOf(m_exercise, bar + 1).meter;
         const bool isNew = bar == m_firstBar || meter != barOf(m_exercise, bar).meter;
-        if (m_exercise.meterChanges.empty() || !isNew) continue;
+        std::string marks = m_exercise.meterChanges.empty() || !isNew ? std::string() : meter.toString();
+        if (const std::string tempo = tempoMarkOf(m_exercise, bar + 1); !tempo.empty())
+            marks += (marks.empty() ? "" : "  ") + tempo;
+        if (marks.empty()) continue;
         // Beside the first column: the pen may stand there.
         const double next = x(i + 1 < columns.size() ? columns[i + 1].place : 1.0);
-        const QString text = QString::fromStdString(meter.toString());
+        const QString text = QString::fromStdString(marks);
         const QRectF box(0.5 * (here + next) + 3, 3, painter.fontMetrics().horizontalAdvance(text) + 6, 20);
         painter.fillRect(box, theme.surface);  // over the line of a dynamic
         painter.setPen(theme.inkSoft);

@@ -60,7 +60,7 @@ void addUnwritten(FieldData& field, const MatchedTake& take, const Hit& hit, Fie
     if (since < 0 || row >= static_cast<std::ptrdiff_t>(field.rows.size())) return;
     FieldMark mark;
     mark.kind = kind;
-    mark.place = since / pass - static_cast<double>(row);
+    mark.place = placeAt(take.exercise, Bpm(take.tempoBpm), since - static_cast<double>(row) * pass);
     mark.relativeDb = hit.levelDb - reference.of(take.exercise.strokes.front().voice);
     mark.timeS = hit.timeS;
     field.rows[static_cast<std::size_t>(row)].push_back(mark);
@@ -123,8 +123,9 @@ std::vector<FieldGap> gapsOf(const Exercise& exercise, const TakeFrame& frame) {
     for (const DamagedSpan& span : frame.damaged)
         for (int pass = 0; pass < passes; ++pass) {
             const double start = frame.firstBeatS + frame.latencyS + pass * passS;
-            const double from = std::max(0.0, (span.fromS - start) / passS);
-            const double to = std::min(1.0, (span.toS - start) / passS);
+            const auto at = [&](double timeS) { return placeAt(exercise, Bpm(frame.tempoBpm), timeS - start); };
+            const double from = std::max(0.0, at(span.fromS));
+            const double to = std::min(1.0, at(span.toS));
             if (from < to) gaps.push_back({static_cast<std::size_t>(pass), from, to});
         }
     return gaps;

@@ -78,7 +78,7 @@ double LiveTake::placeInPass() const {
     const double since = m_nowS - m_startS;
     if (since < 0) return 0;
     const double pass = std::min(static_cast<double>(m_passes) - 1e-9, since / m_matcher.passS());
-    return pass - std::floor(pass);
+    return placeAt(m_exercise, Bpm(m_tempoBpm), (pass - std::floor(pass)) * m_matcher.passS());
 }
 
 const std::vector<FieldMark>& LiveTake::marksOfPass(int pass) const {

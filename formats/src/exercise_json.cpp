@@ -96,6 +96,22 @@ nlohmann::json placementToJson(const AskedPlacement& placement) {
     return json;
 }
 
+/// What is written over bars: meters, sections, tempos, held ends.
+void readBarMarks(const JsonReader& reader, Exercise& e) {
+    reader.each("meter_changes", [&](const JsonReader& change) {
+        e.meterChanges.push_back({change.integer("bar", 0), {change.integer("count", 0), change.integer("unit", 0)}});
+    });
+    reader.each("sections", [&](const JsonReader& section) {
+        e.sections.push_back({section.integer("bar", 0), section.text("name", "", true)});
+    });
+    reader.each("tempo_changes", [&](const JsonReader& change) {
+        e.tempoChanges.push_back({change.integer("bar", 0), change.number("percent", 0), change.integer("through", 0)});
+    });
+    reader.each("held_bars", [&](const JsonReader& held) {
+        e.heldBars.push_back({held.integer("bar", 0), held.number("beats", 0)});
+    });
+}
+
 Exercise fromReader(const JsonReader& reader) {
     Exercise e;
     e.id = reader.text("id", "", true);
@@ -108,12 +124,7 @@ Exercise fromReader(const JsonReader& reader) {
     const JsonReader meter = reader.child("meter");
     e.meter = {meter.integer("count", 4), meter.integer("unit", 4)};
     e.bars = reader.integer("bars", 1);
-    reader.each("meter_changes", [&](const JsonReader& change) {
-        e.meterChanges.push_back({change.integer("bar", 0), {change.integer("count", 0), change.integer("unit", 0)}});
-    });
-    reader.each("sections", [&](const JsonReader& section) {
-        e.sections.push_back({section.integer("bar", 0), section.text("name", "", true)});
-    });
+    readBarMarks(reader, e);
     e.firstBar = reader.integer("first_bar", 1);
     e.feel = feelFromJson(reader.child("feel"));
     const JsonReader tempo = reader.child("tempo");
@@ -156,6 +167,12 @@ std::string toJson(const Exercise& e) {
             {{"bar", change.bar}, {"count", change.meter.count}, {"unit", change.meter.unit}});
     for (const Section& section : e.sections)
         json["sections"].push_back({{"bar", section.bar}, {"name", section.name}});
+    for (const TempoChange& change : e.tempoChanges) {
+        nlohmann::json entry{{"bar", change.bar}, {"percent", change.percent}};
+        if (change.through > 0) entry["through"] = change.through;
+        json["tempo_changes"].push_back(entry);
+    }
+    for (const HeldBar& held : e.heldBars) json["held_bars"].push_back({{"bar", held.bar}, {"beats", held.beats}});
     if (e.firstBar != 1) json["first_bar"] = e.firstBar;
     if (e.origin) json["part_of"] = originToJson(*e.origin);
     if (e.feel.byTempo) json["feel"]["by_tempo"] = true;

@@ -62,6 +62,15 @@ class Bytes {
     bool m_failed = false;
 };
 
+void readTempo(int microseconds, std::int64_t tick, MidiFile& file) {
+    constexpr std::size_t kMostTempos = 4000;
+    if (microseconds <= 0) return;
+    if (!file.quarterBpm)
+        file.quarterBpm = 60e6 / microseconds;
+    else if (file.tempos.size() < kMostTempos)
+        file.tempos.push_back({tick, 60e6 / microseconds});
+}
+
 void readMeta(Bytes& bytes, std::int64_t tick, MidiFile& file) {
     const int type = bytes.byte();
     const std::string_view data = bytes.text(bytes.variable());
@@ -69,10 +78,7 @@ void readMeta(Bytes& bytes, std::int64_t tick, MidiFile& file) {
     if (type == 0x03 && file.title.empty()) file.title = std::string(data.substr(0, 200));
     constexpr std::size_t kMostRemarks = 64;
     if (type == 0x01 && file.remarks.size() < kMostRemarks) file.remarks.emplace_back(data.substr(0, 200));
-    if (type == 0x51 && data.size() == 3 && !file.quarterBpm) {
-        const int microseconds = (at(0) * 256 + at(1)) * 256 + at(2);
-        if (microseconds > 0) file.quarterBpm = 60e6 / microseconds;
-    }
+    if (type == 0x51 && data.size() == 3) readTempo((at(0) * 256 + at(1)) * 256 + at(2), tick, file);
     constexpr std::size_t kMostMeters = 1000;
     if (type == 0x06 && file.markers.size() < kMostMeters)
         file.markers.push_back({tick, std::string(data.substr(0, 200))});
@@ -140,11 +146,13 @@ std::vector<Message> messagesOf(const MidiFile& file) {
     const std::int64_t length = std::max(1, file.ticksPerQuarter / 32);
     if (!file.title.empty()) messages.push_back({0, 0, metaOf('\x03', file.title)});
     for (const std::string& remark : file.remarks) messages.push_back({0, 0, metaOf('\x01', remark)});
-    if (file.quarterBpm) {
+    const auto addTempo = [&messages](std::int64_t tick, double quarterBpm) {
         std::string tempo;
-        appendNumber(tempo, std::llround(60e6 / *file.quarterBpm), 3);
-        messages.push_back({0, 0, metaOf('\x51', tempo)});
-    }
+        appendNumber(tempo, std::llround(60e6 / quarterBpm), 3);
+        messages.push_back({tick, 0, metaOf('\x51', tempo)});
+    };
+    if (file.quarterBpm) addTempo(0, *file.quarterBpm);
+    for (const MidiTempo& tempo : file.tempos) addTempo(tempo.tick, tempo.quarterBpm);
     for (const MidiMeter& m : file.meters) {
         const int power = static_cast<int>(std::lround(std::log2(m.meter.unit)));
         const std::string data{static_cast<char>(m.meter.count), static_cast<char>(power), 24, 8};

@@ -6,10 +6,12 @@
 #include <map>
 
 #include "midi_remarks.h"
+#include "midi_tempos.h"
 #include "staff.h"
 #include "upbeat/music/bars.h"
 #include "upbeat/music/dynamics.h"
 #include "upbeat/music/page.h"
+#include "upbeat/music/tempo_map.h"
 
 namespace upbeat {
 
@@ -201,6 +203,7 @@ Result<Exercise> exerciseFromMidi(const MidiFile& file, const std::string& where
     }
     readRemarks(file.remarks, e);
     readMarkers(file, e);
+    readTempos(file, e);
     e = inOrder(std::move(e));
     if (const auto ok = check(e); !ok) return fail(ok.error().what, where, ok.error().fix);
     return e;
@@ -218,12 +221,14 @@ MidiFile toMidi(const Exercise& e) {
         file.meters.push_back(
             {std::llround(barOf(e, change.bar).start.toDouble() * file.ticksPerQuarter), change.meter});
     file.markers = markersOf(e, file.ticksPerQuarter);
-    const double ticksPerS = file.ticksPerQuarter / quarterS(e.meter, tempo);
+    file.tempos = temposOf(e, file.ticksPerQuarter);
+    const TempoMap map(e);
+    const double quarter = quarterS(e.meter, tempo);
     const auto length = std::llround(e.length().toDouble() * file.ticksPerQuarter);
     file.endTick = length;
     for (const WrittenStroke& w : writeOut(e, tempo, 1)) {
         const Stroke& stroke = e.strokes[static_cast<std::size_t>(w.stroke)];
-        auto tick = std::llround(w.gridS * ticksPerS);
+        auto tick = std::llround(map.writtenAt(w.gridS / quarter) * file.ticksPerQuarter);
         if (tick < 0) tick += length;  // a grace note of the first stroke: the phrase is a loop
         file.notes.push_back(
             {tick, 9, keyOf(stroke.voice), w.role == Role::Grace ? velocityOf(Level::Ghost) : velocityOf(e, stroke)});
@@ -231,20 +236,6 @@ MidiFile toMidi(const Exercise& e) {
     std::stable_sort(file.notes.begin(), file.notes.end(),
                      [](const MidiNote& a, const MidiNote& b) { return a.tick < b.tick; });
     return file;
-}
-
-std::vector<std::string> lossesInMidi(const Exercise& e) {
-    std::vector<std::string> losses;
-    const auto any = [&e](auto is) { return std::any_of(e.strokes.begin(), e.strokes.end(), is); };
-    losses.emplace_back("which hand plays what, the tags and the tempo plan beyond its start");
-    if (any([](const Stroke& s) { return s.ornament == Ornament::ClosedRoll; }))
-        losses.emplace_back("closed rolls are single notes in MIDI");
-    if (any([](const Stroke& s) { return s.anchor; }) || !e.freeSpans.empty())
-        losses.emplace_back("anchors and free spans");
-    if (e.feel.isSwung()) losses.emplace_back("swing is written as it sounds");
-    if (!e.placements.empty()) losses.emplace_back("the feel beside the click is a remark that is not heard");
-    if (!e.swells.empty()) losses.emplace_back("swells and dynamics are single velocities");
-    return losses;
 }
 
 }  // namespace upbeat

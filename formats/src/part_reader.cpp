@@ -175,9 +175,24 @@ void PartReader::readWedge(const Beats& at, std::string_view type) {
     }
 }
 
+/// A tempo that is not the first holds from the bar on in which it stands.
+void PartReader::readTempo(double quarterBpm) {
+    if (m_quarterBpm == 0) {
+        m_quarterBpm = quarterBpm;
+        return;
+    }
+    const int bar = static_cast<int>(m_meters.size()) + 1;
+    if (m_barStart < m_now) lose("a change of tempo inside a bar, which holds from its start on");
+    auto& changes = m_out.exercise.tempoChanges;
+    if (!changes.empty() && changes.back().bar == bar) changes.pop_back();
+    const double percent = std::round(1000 * quarterBpm / m_quarterBpm) / 10;
+    const double now = changes.empty() ? 100.0 : changes.back().percent;
+    if (percent != now) changes.push_back({bar, std::clamp(percent, kSlowestShare, kFastestShare)});
+}
+
 void PartReader::readSound(Node sound) {
     const double tempo = sound.attribute("tempo").as_double(0);
-    if (std::isfinite(tempo) && tempo > 0 && m_quarterBpm == 0) m_quarterBpm = tempo;
+    if (std::isfinite(tempo) && tempo > 0) readTempo(tempo);
     if (const Node swing = sound.child("swing")) {
         const auto first = wholeIn(swing.child("first"));
         const auto second = wholeIn(swing.child("second"));

@@ -72,6 +72,7 @@ class PartReader {
     void readWedge(const Beats& at, std::string_view type);
 
     void readSound(Node sound);
+    void readTempo(double quarterBpm);
 
     /// Tremolo strokes of measured length, hand to hand.
     void addNote(const ScoreNote& note, bool& rightNext);

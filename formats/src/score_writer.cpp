@@ -4,6 +4,7 @@
 
 #include <algorithm>
 #include <cmath>
+#include <optional>
 #include <sstream>
 
 #include "staff.h"
@@ -69,12 +70,33 @@ void ScoreWriter::writeBar(Node part, const Bar& bar) const {
     else if (bar.meter != barOf(m_e, bar.number - 1).meter)
         writeTime(add(measure, "attributes"), bar.meter);
     for (const Section& section : m_e.sections)
-        if (section.bar == bar.number)
-            add(add(add(measure, "direction"), "direction-type"), "rehearsal", section.name);
+        if (section.bar == bar.number) add(add(add(measure, "direction"), "direction-type"), "rehearsal", section.name);
+    writeTempos(measure, bar);
     writeVoice(measure, bar, false);
     if (m_feet.strokes.empty()) return;
     add(add(measure, "backup"), "duration", ticks(bar.meter.barLength()));
     writeVoice(measure, bar, true);
+}
+
+/// What changes at this bar, in words for the reader and as a tempo for who plays it. Who gets there gradually is there
+/// with the bar behind.
+void ScoreWriter::writeTempos(Node measure, const Bar& bar) const {
+    const auto mark = [&](const std::string& words, std::optional<double> percent) {
+        Node direction = add(measure, "direction");
+        add(add(direction, "direction-type"), "words", words);
+        if (!percent) return;
+        const double quarterBpm = m_e.tempo.start * m_e.meter.beatLength().toDouble() * *percent / 100;
+        add(direction, "sound").append_attribute("tempo") = fmt::format("{}", quarterBpm).c_str();
+    };
+    double now = 100;
+    for (const TempoChange& change : m_e.tempoChanges) {
+        const std::string share = fmt::format("{:.4g} %", change.percent);
+        if (change.bar == bar.number && change.through == 0) mark(share, change.percent);
+        if (change.bar == bar.number && change.through > 0)
+            mark(fmt::format("{} to {}", change.percent < now ? "rit." : "accel.", share), std::nullopt);
+        if (change.through > 0 && change.through + 1 == bar.number) mark(share, change.percent);
+        now = change.percent;
+    }
 }
 
 void ScoreWriter::writeTime(Node attributes, const Meter& meter) {

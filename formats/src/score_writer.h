@@ -50,6 +50,7 @@ class ScoreWriter {
     void writeBar(Node part, const Bar& bar) const;
 
     static void writeTime(Node attributes, const Meter& meter);
+    void writeTempos(Node measure, const Bar& bar) const;
 
     void writeAttributes(Node measure) const;
 

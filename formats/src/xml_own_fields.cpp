@@ -18,7 +18,7 @@ constexpr const char* kPrefix = "upbeat-";
 /// Settings of the text form that MusicXML has no words for.
 bool isOfTheHead(std::string_view key) {
     return key == "tags" || key == "tempo" || key == "free" || key == "swell" || key == "count" || key == "placed" ||
-           key == "levels";
+           key == "levels" || key == "held";
 }
 
 }  // namespace
@@ -74,7 +74,10 @@ void apply(const OwnFields& own, Exercise& e) {
     e.words = own.head.words;
     e.placements = own.head.placements;
     e.twoLevels = own.head.twoLevels;
-    if (own.hasTempo) e.tempo = own.head.tempo;
+    if (!own.hasTempo) return;
+    e.tempo = own.head.tempo;
+    e.tempoChanges = own.head.tempoChanges;
+    e.heldBars = own.head.heldBars;
 }
 
 }  // namespace upbeat

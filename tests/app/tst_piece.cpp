@@ -9,7 +9,9 @@
 #include "play/play_place.h"
 #include "prepare/prepare_place.h"
 #include "stage.h"
+#include "upbeat/music/grid_text.h"
 #include "upbeat/music/library.h"
+#include "upbeat/music/transform.h"
 
 using namespace upbeat;
 using namespace upbeat::test;
@@ -164,6 +166,34 @@ class TestPiece : public QObject {
                 look->contexts()->said(1).contains(QStringLiteral("you are back")));
         QVERIFY(!song.studio->review().take()->analysis.findings.empty());
         song.picture("look-context");
+    }
+
+    /// Slower in the middle, a held bar, back again: counted in, clicked, recorded and measured in the window.
+    void aPageWhoseTempoChangesIsPlayed() {
+        const Song song;
+        Exercise moving = *builtInExercise("singles-sixteenths");
+        moving.id = "moving";
+        while (moving.bars < 4) moving = *formOf(moving, std::vector<FormPart>{{moving, 2}});
+        moving.sections.clear();
+        moving.tempoChanges = {{2, 70}, {3, 100, 3}};
+        moving.heldBars = {{2, 2}};
+        QVERIFY(check(moving));
+        const QString path = song.dir.filePath(QStringLiteral("moving.txt"));
+        QFile file(path);
+        QVERIFY(file.open(QIODevice::WriteOnly) && file.write(QByteArray::fromStdString(toText(moving))) > 0);
+        file.close();
+        song.studio->shelf().importFile(path);
+        QTRY_COMPARE_WITH_TIMEOUT(song.studio->stand().exercise().tempoChanges, moving.tempoChanges, 60000);
+        song.take();
+        const TakeAnalysis& take = song.studio->review().take()->analysis;
+        QCOMPARE(take.matched.exercise.heldBars, moving.heldBars);
+        QVERIFY2(take.matched.missed.size() + take.matched.extra.size() <= 1,
+                 qPrintable(QString::number(take.matched.missed.size())));
+        QVERIFY(std::abs(take.measures.timing.centreMs) < 1);
+        QVERIFY(take.measures.timing.spreadMs->value < 2);
+        song.window->go(MainWindow::Prepare);
+        song.key(Qt::Key_PageDown);
+        song.picture("prepare-tempo");
     }
 
     void theHardestSectionHoldsThePiece() {

@@ -106,6 +106,45 @@ class TestPieces : public QObject {
         QCOMPARE(QString::fromStdString(orderOf(xml.toStdString())), order);
     }
 
+    /// As other programs write it: a tempo, and from the third bar on another.
+    void tempoChangesOfOtherProgramsAreRead() {
+        const std::vector<TempoChange> third{{3, 75}};
+        const auto xml = exerciseFromMusicXml(
+            score(4, {{1, sound("tempo", "120")}, {2, sound("tempo", "120")}, {3, sound("tempo", "90")}}), "xml");
+        QVERIFY(xml);
+        QCOMPARE(xml->exercise.tempoChanges, third);
+        QCOMPARE(xml->exercise.tempo.goal, 120.0);
+        Exercise e = xml->exercise;
+        MidiFile file = toMidi(e);
+        file.remarks.clear();
+        const auto midi = exerciseFromMidi(*parseMidi(toMidiBytes(file), "m"), "m");
+        QVERIFY(midi);
+        QCOMPARE(midi->tempoChanges, third);
+        // Every beat of a gradual change has its own tempo, and a held bar a long last beat.
+        e.tempoChanges = {{3, 50, 4}};
+        e.heldBars = {{2, 4}};
+        const auto tempos = toMidi(e).tempos;
+        QCOMPARE(tempos.size(), std::size_t{9});
+        QCOMPARE(tempos.front().tick, std::int64_t{7 * 960});
+        QVERIFY(std::abs(tempos.front().quarterBpm - e.tempo.start / 5) < 1e-9);
+        double seconds = 0;
+        for (std::size_t i = 1; i < tempos.size(); ++i) seconds += 60 / tempos[i].quarterBpm;
+        QVERIFY(std::abs(seconds - 12 * 60 / e.tempo.start) < 1e-9);
+    }
+
+    /// For who reads the score elsewhere.
+    void tempoChangesStandInTheScore() {
+        Exercise e = piece("signal-for-one-drum");
+        e.tempo.start = 60;
+        e.tempoChanges = {{17, 80}, {33, 100, 34}};
+        const std::string xml = toMusicXml(e);
+        QVERIFY(xml.find("tempo=\"48\"") != std::string::npos);
+        QVERIFY(xml.find("accel. to 100 %") != std::string::npos);
+        const auto back = exerciseFromMusicXml(xml, "xml");
+        QVERIFY(back);
+        QCOMPARE(back->exercise.tempoChanges, e.tempoChanges);
+    }
+
     void rehearsalMarksAreSections() {
         const std::string mark = "<direction><direction-type><rehearsal>B</rehearsal></direction-type></direction>";
         const auto read = exerciseFromMusicXml(score(4, {{3, mark}}), "test");

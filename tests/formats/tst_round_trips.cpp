@@ -98,6 +98,8 @@ class TestRoundTrips : public QObject {
             QVERIFY(back.has_value());
             QCOMPARE(metersOf(back->exercise), metersOf(e));
             QCOMPARE(back->exercise.bars, e.bars);
+            QCOMPARE(back->exercise.tempoChanges, e.tempoChanges);
+            QCOMPARE(back->exercise.heldBars, e.heldBars);
             // A soft note a hair before a louder one of the same drum is read as its grace note.
             QVERIFY2(back->exercise.strokes.size() + 4 >= e.strokes.size(), toText(e).c_str());
         }

@@ -75,6 +75,9 @@ Exercise randomPage(std::uint64_t seed) {
     if (dice.oneIn(3)) e.feel = {SwingLevel::Eighth, 1.5, false};
     if (dice.oneIn(3)) e.placements = {{std::nullopt, -2.5, true}, {Voice::Snare, 8, false}};
     e.twoLevels = dice.oneIn(4);
+    if (dice.oneIn(3)) e.tempoChanges.push_back({dice.roll(1, e.bars), 12.5 * dice.roll(3, 7)});
+    if (dice.oneIn(3)) e.tempoChanges.push_back({e.bars, 120, e.bars});
+    if (dice.oneIn(3)) e.heldBars.push_back({dice.roll(1, e.bars), 0.5 * dice.roll(1, 8)});
     return inOrder(std::move(e));
 }
 

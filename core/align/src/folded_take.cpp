@@ -41,7 +41,9 @@ std::optional<Fold> foldOf(const Exercise& e) {
 
 std::optional<MatchedTake> foldedTake(const MatchedTake& take) {
     const Exercise& e = take.exercise;
-    if (!e.meterChanges.empty() || !e.swells.empty() || !e.freeSpans.empty()) return std::nullopt;
+    if (!e.meterChanges.empty() || !e.tempoChanges.empty() || !e.heldBars.empty() || !e.swells.empty() ||
+        !e.freeSpans.empty())
+        return std::nullopt;
     const auto fold = foldOf(e);
     if (!fold) return std::nullopt;
     MatchedTake folded = take;

@@ -56,9 +56,14 @@ std::vector<WrittenStroke> pageOf(const Exercise& e, const TakeFrame& frame, int
 }
 
 bool onAClick(const Exercise& e, const TakeFrame& frame, double timeS, double nearS) {
-    const double beat = 60.0 / frame.tempoBpm;
-    if (!frame.clickBleed || std::abs(std::remainder(timeS, beat)) >= nearS) return false;
-    const double bar = barsBefore(e, Bpm(frame.tempoBpm), std::max(0.0, timeS + nearS));
+    if (!frame.clickBleed) return false;
+    const Bpm tempo(frame.tempoBpm);
+    const double bar = barsBefore(e, tempo, std::max(0.0, timeS + nearS));
+    const double passS = passDurationS(e, tempo);
+    const double inPass = timeS - std::floor((timeS + nearS) / passS) * passS;
+    const double beat = e.meter.beatLength().toDouble();
+    const double nearest = std::round(quartersAt(e, tempo, inPass) / beat) * beat;
+    if (std::abs(secondsAt(e, tempo, nearest) - inPass) >= nearS) return false;
     return !frame.silent.holds(static_cast<std::int64_t>(bar));
 }
 
@@ -70,8 +75,7 @@ bool isClosingStroke(const Exercise& e, const TakeFrame& frame, double timeS) {
 
 bool isImprovised(const Exercise& e, double tempoBpm, double timeS) {
     const Bpm tempo(tempoBpm);
-    const double quarter = quarterS(e.meter, tempo);
-    const double inPass = std::fmod(std::max(0.0, timeS), passDurationS(e, tempo)) / quarter;
+    const double inPass = quartersAt(e, tempo, std::fmod(std::max(0.0, timeS), passDurationS(e, tempo)));
     return std::any_of(e.freeSpans.begin(), e.freeSpans.end(), [inPass](const FreeSpan& span) {
         constexpr double kEarly = 0.1;  // of a quarter: the first free stroke may come a little early
         return inPass > span.from.toDouble() - kEarly && inPass < span.to.toDouble() - kEarly;

@@ -4,6 +4,8 @@
 #include <cmath>
 #include <map>
 
+#include "upbeat/music/tempo_map.h"
+
 namespace upbeat {
 
 namespace {
@@ -27,6 +29,7 @@ bool isRoll(const Stroke& stroke) {
 }
 
 std::vector<Roll> rollsOf(const Exercise& e, double quarter) {
+    const TempoMap map(e);
     std::vector<Roll> rolls;
     for (std::size_t i = 0; i < e.strokes.size();) {
         if (!isRoll(e.strokes[i])) {
@@ -36,7 +39,7 @@ std::vector<Roll> rollsOf(const Exercise& e, double quarter) {
         Roll roll{i, 0, 0};
         while (i < e.strokes.size() && isRoll(e.strokes[i])) ++i, ++roll.count;
         const Beats end = i < e.strokes.size() ? e.strokes[i].at : e.length();
-        roll.lengthS = (end - e.strokes[roll.first].at).toDouble() * quarter;
+        roll.lengthS = (map.evenAt(end.toDouble()) - map.evenAt(e.strokes[roll.first].at.toDouble())) * quarter;
         rolls.push_back(roll);
     }
     return rolls;

@@ -9,6 +9,7 @@
 #include "upbeat/measure/balance.h"
 #include "upbeat/measure/timing.h"
 #include "upbeat/music/bars.h"
+#include "upbeat/music/tempo_map.h"
 
 namespace upbeat {
 
@@ -162,11 +163,12 @@ std::optional<Figure> tempoOf(const MatchedTake& take, const SectionSpan& span, 
     std::vector<double> slopes;
     for (const Visit* visit : mine)
         if (const auto slope = slopeOf(*visit)) slopes.push_back(*slope);
-    if (const auto figure = meanFigure(slopes)) return asTempo(take.tempoBpm, *figure);
+    const double writtenBpm = take.tempoBpm * shareOfTempo(take.exercise, span.from, span.to);
+    if (const auto figure = meanFigure(slopes)) return asTempo(writtenBpm, *figure);
     if (take.passes > 1 || slopes.empty()) return std::nullopt;
     const auto drift = measureTiming(takeWithin(take, span.from, span.to)).driftMsPerMin;
     if (!drift) return std::nullopt;
-    return asTempo(take.tempoBpm, {drift->value / 60, drift->low / 60, drift->high / 60, drift->n});
+    return asTempo(writtenBpm, {drift->value / 60, drift->low / 60, drift->high / 60, drift->n});
 }
 
 /// Neighbouring strokes lean alike: what stands on its own are passes, or the bars of the only one.

@@ -84,7 +84,11 @@ std::vector<Meter> metersOf(const Exercise& exercise) {
 void setMeters(Exercise& exercise, const std::vector<Meter>& meters) {
     exercise.bars = static_cast<int>(meters.size());
     exercise.meter = meters.front();
-    std::erase_if(exercise.sections, [&](const Section& section) { return section.bar > exercise.bars; });
+    const auto isBehind = [&exercise](const auto& mark) { return mark.bar > exercise.bars; };
+    std::erase_if(exercise.sections, isBehind);
+    std::erase_if(exercise.tempoChanges, isBehind);
+    std::erase_if(exercise.heldBars, isBehind);
+    for (TempoChange& change : exercise.tempoChanges) change.through = std::min(change.through, exercise.bars);
     exercise.meterChanges.clear();
     for (std::size_t i = 1; i < meters.size(); ++i)
         if (meters[i] != meters[i - 1]) exercise.meterChanges.push_back({static_cast<int>(i) + 1, meters[i]});

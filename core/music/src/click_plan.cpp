@@ -12,7 +12,10 @@ namespace upbeat {
 
 ClickPlan clickFor(const Exercise& exercise, Bpm tempo) {
     ClickPlan plan{tempo, exercise.meter};
-    if (!exercise.meterChanges.empty()) plan.phrase = metersOf(exercise);
+    const auto paces = pacesOf(exercise);
+    if (exercise.meterChanges.empty() && paces.empty()) return plan;
+    for (const Meter& meter : metersOf(exercise)) plan.phrase.push_back({meter});
+    for (std::size_t i = 0; i < paces.size(); ++i) plan.phrase[i].pace = paces[i];
     return plan;
 }
 
@@ -22,7 +25,8 @@ Result<void> check(const ClickPlan& plan) {
         return fail(Text::with(UPBEAT_TEXT("a tempo of %1 is out of range"), fmt::format("{:g}", bpm)), {},
                     UPBEAT_TEXT("use 30 to 300 beats per minute"));
     const auto isOdd = [](const Meter& meter) { return !isSupported(meter); };
-    if (isOdd(plan.meter) || std::any_of(plan.phrase.begin(), plan.phrase.end(), isOdd))
+    if (isOdd(plan.meter) ||
+        std::any_of(plan.phrase.begin(), plan.phrase.end(), [&](const ClickBar& bar) { return isOdd(bar.meter); }))
         return fail(UPBEAT_TEXT("the meter is not supported"), {}, UPBEAT_TEXT("choose another meter"));
     if (plan.countInBars < 0 || plan.countInBars > 4)
         return fail(Text::with(UPBEAT_TEXT("a count-in of %1 bars is out of range"), plan.countInBars), {},
@@ -53,11 +57,15 @@ struct BarOfClicks {
     std::int64_t firstClick = 0;  ///< From 0 at the start of the take.
     double start = 0;             ///< In beats of the count-in from the start of the take.
     Meter meter;
+    BarPace pace{};
 };
 
-/// Length of a meter's beat in beats of the count-in.
-double beatsIn(const ClickPlan& plan, const Meter& meter) {
-    return meter.beatLength().toDouble() / plan.meter.beatLength().toDouble();
+/// Lengths in beats of the count-in.
+double quartersIn(const ClickPlan& plan, double quarters) {
+    return quarters / plan.meter.beatLength().toDouble();
+}
+double lengthOf(const ClickPlan& plan, const ClickBar& bar) {
+    return quartersIn(plan, bar.pace.lengthTo(1, bar.meter.barLength().toDouble()) + bar.pace.held);
 }
 
 /// The bar of a click that is counted from beat one of bar one.
@@ -68,23 +76,22 @@ BarOfClicks barOfClick(const ClickPlan& plan, std::int64_t click) {
     if (click < 0 || plan.phrase.empty()) {
         const std::int64_t perBar = clicksIn(plan.meter);
         const std::int64_t number = click >= 0 ? click / perBar : -((perBar - 1 - click) / perBar);
-        return {number, number * perBar, static_cast<double>(number * plan.meter.beatsPerBar()), plan.meter};
+        return {number, number * perBar, static_cast<double>(number * plan.meter.beatsPerBar()), plan.meter, {}};
     }
     BarOfClicks bar;
     std::int64_t clicks = 0;
     double beats = 0;
-    for (const Meter& meter : plan.phrase) {
-        clicks += clicksIn(meter);
-        beats += beatsIn(plan, meter) * meter.beatsPerBar();
-    }
+    for (const ClickBar& of : plan.phrase) clicks += clicksIn(of.meter), beats += lengthOf(plan, of);
     const std::int64_t pass = click / clicks;
-    bar = {pass * static_cast<std::int64_t>(plan.phrase.size()), pass * clicks, static_cast<double>(pass) * beats, {}};
-    for (const Meter& meter : plan.phrase) {
-        bar.meter = meter;
-        if (click < bar.firstClick + clicksIn(meter)) break;
+    bar = {
+        pass * static_cast<std::int64_t>(plan.phrase.size()), pass * clicks, static_cast<double>(pass) * beats, {}, {}};
+    for (const ClickBar& of : plan.phrase) {
+        bar.meter = of.meter;
+        bar.pace = of.pace;
+        if (click < bar.firstClick + clicksIn(of.meter)) break;
         ++bar.number;
-        bar.firstClick += clicksIn(meter);
-        bar.start += beatsIn(plan, meter) * meter.beatsPerBar();
+        bar.firstClick += clicksIn(of.meter);
+        bar.start += lengthOf(plan, of);
     }
     return bar;
 }
@@ -144,14 +151,18 @@ Click clickAt(const ClickPlan& plan, std::int64_t index) {
             if (click.kind == ClickKind::Bar) click.kind = ClickKind::Beat;
         }
     }
-    const double beats = static_cast<double>(beatsBefore) + bar.start + inBar * beatsIn(plan, bar.meter);
+    const double passed = inBar / bar.meter.beatsPerBar();
+    const double inside = bar.pace.lengthTo(passed, bar.meter.barLength().toDouble());
+    const double beats = static_cast<double>(beatsBefore) + bar.start + quartersIn(plan, inside);
     click.timeS = beats * plan.beat().value();
     return click;
 }
 
 std::vector<Click> clicksBetween(const ClickPlan& plan, double fromS, double toS) {
     double shortest = 1;
-    for (const Meter& meter : plan.phrase) shortest = std::min(shortest, beatsIn(plan, meter));
+    for (const ClickBar& bar : plan.phrase)
+        shortest = std::min(
+            shortest, quartersIn(plan, bar.meter.beatLength().toDouble()) * std::min(bar.pace.first, bar.pace.last));
     const double beats = std::max(0.0, std::ceil(fromS / (shortest * plan.beat().value())));
     std::int64_t first = 0;
     // Clicks are in order of time: the first is found by halving.

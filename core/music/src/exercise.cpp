@@ -7,6 +7,7 @@
 #include <tuple>
 
 #include "upbeat/music/bars.h"
+#include "upbeat/music/tempo_map.h"
 
 namespace upbeat {
 
@@ -74,6 +75,7 @@ Result<void> checkFrame(const Exercise& e) {
                     Text::with(UPBEAT_TEXT("use 1 to %1"), kMostBars));
     if (auto meters = checkMeterChanges(e); !meters) return meters;
     if (auto sections = checkSections(e); !sections) return sections;
+    if (auto tempos = checkTempoChanges(e); !tempos) return tempos;
     const auto inRange = [](double bpm) { return bpm >= kSlowestTempo && bpm <= kFastestTempo; };
     if (!inRange(e.tempo.start) || !inRange(e.tempo.goal))
         return fail(Text::with(UPBEAT_TEXT("a tempo of %1 to %2 is out of range"), fmt::format("{:g}", e.tempo.start),

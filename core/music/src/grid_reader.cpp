@@ -77,6 +77,8 @@ void GridReader::readKey(std::string_view key, std::string_view value) {
         readNumbered(value);
     else if (key == "tempo")
         readTempo(value);
+    else if (key == "held")
+        readHeld(value);
     else if (key == "feel")
         readFeel(value);
     else if (key == "placed")
@@ -91,9 +93,10 @@ void GridReader::readKey(std::string_view key, std::string_view value) {
         readCount(value);
     else
         wrong(Text::with(UPBEAT_TEXT("\"%1\" is not known"), key),
-              UPBEAT_TEXT("use id, title, trains, tags, bars, meter, section, numbered, tempo, feel, placed, levels, "
-                          "count, swell or "
-                          "free"));
+              UPBEAT_TEXT(
+                  "use id, title, trains, tags, bars, meter, section, numbered, tempo, held, feel, placed, levels, "
+                  "count, swell or "
+                  "free"));
 }
 
 void GridReader::readBars(std::string_view value) {
@@ -118,16 +121,6 @@ void GridReader::readMeter(std::string_view value) {
         m_exercise.meterChanges.push_back({number(4), meter});
     else
         m_exercise.meter = meter;
-}
-
-void GridReader::readTempo(std::string_view value) {
-    const auto parts = split(value, " ");
-    const auto at = [&](std::size_t i) { return i < parts.size() ? numberIn(parts[i]) : std::nullopt; };
-    const bool whole = parts.size() == 5 && parts[1] == "to" && parts[3] == "by" && at(0) && at(2) && at(4);
-    if (whole)
-        m_exercise.tempo = {*at(0), *at(2), *at(4)};
-    else
-        wrong(UPBEAT_TEXT("this is no tempo plan"), UPBEAT_TEXT("write it as 60 to 112 by 4"));
 }
 
 void GridReader::readFeel(std::string_view value) {

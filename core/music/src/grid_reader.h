@@ -35,6 +35,7 @@ class GridReader {
     void readSection(std::string_view value);
     void readNumbered(std::string_view value);
     void readTempo(std::string_view value);
+    void readHeld(std::string_view value);
 
     void readFeel(std::string_view value);
 

@@ -81,6 +81,11 @@ std::vector<TextSetting> settingsOf(const Exercise& e) {
     for (const Section& section : e.sections) add("section", fmt::format("{} from bar {}", section.name, section.bar));
     add("bars", std::to_string(e.bars));
     add("tempo", fmt::format("{} to {} by {}", e.tempo.start, e.tempo.goal, e.tempo.step));
+    for (const TempoChange& change : e.tempoChanges)
+        add("tempo", change.through > 0
+                         ? fmt::format("{} % over bars {} to {}", change.percent, change.bar, change.through)
+                         : fmt::format("{} % from bar {}", change.percent, change.bar));
+    for (const HeldBar& held : e.heldBars) add("held", fmt::format("bar {} by {}", held.bar, held.beats));
     if (e.feel.isSwung()) add("feel", feelText(e.feel));
     for (const AskedPlacement& placement : e.placements) add("placed", toText(placement));
     if (e.twoLevels) add("levels", "two");

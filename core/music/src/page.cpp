@@ -4,6 +4,7 @@
 #include <cmath>
 
 #include "upbeat/music/bars.h"
+#include "upbeat/music/tempo_map.h"
 
 namespace upbeat {
 
@@ -15,24 +16,39 @@ double shortestStepMs(const Exercise& exercise, Bpm tempo) {
     return shortestStep(exercise).toDouble() * quarterS(exercise.meter, tempo) * 1e3;
 }
 
+double secondsAt(const Exercise& exercise, Bpm tempo, double quarters) {
+    return TempoMap(exercise).evenAt(quarters) * quarterS(exercise.meter, tempo);
+}
+
+double quartersAt(const Exercise& exercise, Bpm tempo, double seconds) {
+    return TempoMap(exercise).writtenAt(seconds / quarterS(exercise.meter, tempo));
+}
+
+double placeAt(const Exercise& exercise, Bpm tempo, double seconds) {
+    return quartersAt(exercise, tempo, seconds) / exercise.length().toDouble();
+}
+
 double passDurationS(const Exercise& exercise, Bpm tempo) {
-    return exercise.length().toDouble() * quarterS(exercise.meter, tempo);
+    return secondsAt(exercise, tempo, exercise.length().toDouble());
 }
 
 double barStartS(const Exercise& exercise, Bpm tempo, int bar) {
     const int passes = bar / exercise.bars;
     const double inside = barOf(exercise, bar % exercise.bars + 1).start.toDouble();
-    return passes * passDurationS(exercise, tempo) + inside * quarterS(exercise.meter, tempo);
+    return passes * passDurationS(exercise, tempo) + secondsAt(exercise, tempo, inside);
 }
 
 double barsBefore(const Exercise& exercise, Bpm tempo, double seconds) {
     const double pass = passDurationS(exercise, tempo);
     const double passes = std::floor(seconds / pass);
-    const double quarters = (seconds - passes * pass) / quarterS(exercise.meter, tempo);
+    const TempoMap map(exercise);
+    const double even = (seconds - passes * pass) / quarterS(exercise.meter, tempo);
     int number = 1;
-    while (number < exercise.bars && barOf(exercise, number + 1).start.toDouble() <= quarters) ++number;
+    while (number < exercise.bars && map.evenAt(barOf(exercise, number + 1).start.toDouble()) <= even) ++number;
     const Bar bar = barOf(exercise, number);
-    return passes * exercise.bars + (number - 1) + (quarters - bar.start.toDouble()) / bar.meter.barLength().toDouble();
+    constexpr double kHeld = 1 - 1e-9;  // the end of a held bar is still that bar
+    const double part = (map.writtenAt(even) - bar.start.toDouble()) / bar.meter.barLength().toDouble();
+    return passes * exercise.bars + (number - 1) + std::min(part, kHeld);
 }
 
 double barDurationS(const Exercise& exercise, Bpm tempo) {
@@ -54,9 +70,10 @@ namespace {
 std::vector<double> placesOfOnePass(const Exercise& e, Bpm tempo) {
     const double quarter = quarterS(e.meter, tempo);
     const Feel feel = feelAt(e.feel, 60.0 / quarter);
+    const TempoMap map(e);
     std::vector<double> places;
     places.reserve(e.strokes.size());
-    for (const Stroke& stroke : e.strokes) places.push_back(soundingQuarter(e, stroke.at, feel) * quarter);
+    for (const Stroke& stroke : e.strokes) places.push_back(map.evenAt(soundingQuarter(e, stroke.at, feel)) * quarter);
     return places;
 }
 

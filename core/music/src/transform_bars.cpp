@@ -5,6 +5,7 @@
 
 #include "hands_and_voices.h"
 #include "upbeat/music/bars.h"
+#include "upbeat/music/tempo_map.h"
 #include "upbeat/music/transform.h"
 
 namespace upbeat {
@@ -89,6 +90,7 @@ Result<Exercise> formOf(Exercise frame, std::span<const FormPart> sections) {
     frame.freeSpans.clear();
     frame.sections.clear();
     std::vector<Meter> meters;
+    std::vector<BarPace> paces;
     Beats start(0);
     for (const FormPart& section : sections) {
         const Exercise& part = section.exercise;
@@ -102,6 +104,9 @@ Result<Exercise> formOf(Exercise frame, std::span<const FormPart> sections) {
                             Text::with(UPBEAT_TEXT("use up to %1 bars"), kMostBars));
             if (time == 0) addSections(frame, part, static_cast<int>(meters.size()));
             meters.insert(meters.end(), more.begin(), more.end());
+            const auto moving = pacesOf(part);
+            paces.insert(paces.end(), moving.begin(), moving.end());
+            paces.resize(meters.size());
             for (Stroke s : part.strokes) s.at = s.at + start, frame.strokes.push_back(s);
             for (const Swell& s : part.swells) frame.swells.push_back({s.from + start, s.to + start, s.fromDb, s.toDb});
             for (const FreeSpan& s : part.freeSpans) frame.freeSpans.push_back({s.from + start, s.to + start});
@@ -109,6 +114,7 @@ Result<Exercise> formOf(Exercise frame, std::span<const FormPart> sections) {
         }
     }
     if (!meters.empty()) setMeters(frame, meters);
+    setPaces(frame, paces);
     if (const auto ok = check(frame); !ok) return tl::unexpected(ok.error());
     return frame;
 }
@@ -122,6 +128,8 @@ Exercise barsOf(const Exercise& exercise, int from, int to) {
     const auto meters = metersOf(exercise);
     setMeters(part, std::vector(meters.begin() + from - 1, meters.begin() + to));
     part.sections = sectionsWithin(exercise, from, to);
+    const auto paces = pacesOf(exercise);
+    if (!paces.empty()) setPaces(part, std::vector(paces.begin() + from - 1, paces.begin() + to));
     part.firstBar = printedBar(exercise, from);
     planFrom(part, exercise.meter);
     part.strokes.clear();

@@ -3,6 +3,7 @@
 #include <algorithm>
 
 #include "upbeat/music/dynamics.h"
+#include "upbeat/music/tempo_map.h"
 #include "upbeat/units/random.h"
 
 namespace upbeat {
@@ -94,19 +95,23 @@ PlayedHit strayAfter(const PlayedHit& hit, const WrittenStroke& w, const Charact
     return extra;
 }
 
-/// The exercise with the swing that this player feels.
-Exercise feltBy(const Character& c, Exercise exercise, double quarter) {
-    exercise.feel = feelAt(exercise.feel, 60.0 / quarter);
-    if (c.swingRatio > 0 && exercise.feel.isSwung()) exercise.feel.ratio = c.swingRatio;
-    return exercise;
+/// Where this player feels the strokes of a pass, in seconds: in a swing of their own, if they have one.
+std::vector<double> feltPlaces(const Character& c, const Exercise& exercise, Bpm tempo) {
+    const double quarter = quarterS(exercise.meter, tempo);
+    Feel feel = feelAt(exercise.feel, 60.0 / quarter);
+    if (c.swingRatio > 0 && feel.isSwung()) feel.ratio = c.swingRatio;
+    const TempoMap map(exercise);
+    std::vector<double> places;
+    for (const Stroke& s : exercise.strokes)
+        places.push_back(map.evenAt(soundingQuarter(exercise, s.at, feel)) * quarter);
+    return places;
 }
 
 }  // namespace
 
 Performance perform(const Exercise& exercise, Bpm tempo, int passes, const Character& c, std::uint64_t seed) {
     Random random(seed);
-    const double quarter = quarterS(exercise.meter, tempo);
-    const Exercise felt = feltBy(c, exercise, quarter);
+    const auto felt = feltPlaces(c, exercise, tempo);
     const auto written = writeOut(exercise, tempo, passes);
     const double passS = passDurationS(exercise, tempo);
     Performance performance;
@@ -118,7 +123,7 @@ Performance perform(const Exercise& exercise, Bpm tempo, int passes, const Chara
             performance.missed.push_back(w);
             continue;
         }
-        const double felt_s = (w.pass - 1) * passS + soundingQuarter(exercise, stroke.at, felt.feel) * quarter;
+        const double felt_s = (w.pass - 1) * passS + felt[static_cast<std::size_t>(w.stroke)];
         const double offsetMs =
             c.placementMs + c.driftMsPerMin * felt_s / 60.0 + wander.at(felt_s, random) + c.spreadMs * random.normal();
         PlayedHit hit{felt_s + w.askedS + offsetMs * 1e-3,

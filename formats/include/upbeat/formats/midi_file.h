@@ -26,19 +26,26 @@ struct MidiMeter {
     Meter meter;
 };
 
+/// A tempo and the tick from which on it holds.
+struct MidiTempo {
+    std::int64_t tick = 0;
+    double quarterBpm = 120;
+};
+
 /// A marker, as sequencers name the parts of a piece.
 struct MidiMarker {
     std::int64_t tick = 0;
     std::string name;
 };
 
-/// What we use of a Standard MIDI File: note starts, the first tempo, the time signatures and the markers.
+/// What we use of a Standard MIDI File: note starts, tempos, time signatures and markers.
 struct MidiFile {
     int ticksPerQuarter = 480;
     std::string title;
-    std::optional<double> quarterBpm;
-    std::vector<std::string> remarks;  ///< Texts that belong to nothing, at most 64.
-    std::vector<MidiMeter> meters;     ///< In order of time; none: 4/4.
+    std::optional<double> quarterBpm;   ///< The first tempo.
+    std::vector<MidiTempo> tempos{};    ///< Those behind it, in order of time, at most 4000.
+    std::vector<std::string> remarks;   ///< Texts that belong to nothing, at most 64.
+    std::vector<MidiMeter> meters;      ///< In order of time; none: 4/4.
     std::vector<MidiMarker> markers{};  ///< In order of time, at most 1000.
     std::int64_t endTick = 0;
     std::vector<MidiNote> notes;  ///< In order of time.

@@ -7,6 +7,7 @@
 #include <vector>
 
 #include "upbeat/music/exercise.h"
+#include "upbeat/music/tempo_map.h"
 #include "upbeat/units/error.h"
 #include "upbeat/units/quantity.h"
 
@@ -38,6 +39,14 @@ struct SilentBars {
 /// The way back, to the whole click; nothing from there.
 [[nodiscard]] std::optional<SilentBars> moreClick(const SilentBars& now);
 
+/// A bar of the page as the click knows it.
+struct ClickBar {
+    Meter meter;
+    BarPace pace{};
+
+    friend bool operator==(const ClickBar&, const ClickBar&) = default;
+};
+
 /// What the click plays: tempo, count-in, how finely each beat is divided, and which of it sounds once the take runs.
 /// The count-in is always whole.
 struct ClickPlan {
@@ -52,7 +61,7 @@ struct ClickPlan {
     bool offBeats = false;             ///< In the take every click comes half a beat later.
     SilentBars silent{};               ///< Of the bars of the take.
     ClickTone tone = ClickTone::Sine;
-    std::vector<Meter> phrase{};  ///< Of the bars of the take, over and over; empty: all are like the count-in.
+    std::vector<ClickBar> phrase{};  ///< Of the bars of the take, over and over; empty: all are like the count-in.
 
     friend bool operator==(const ClickPlan&, const ClickPlan&) = default;
 

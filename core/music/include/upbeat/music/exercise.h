@@ -55,6 +55,23 @@ struct MeterChange {
     friend bool operator==(const MeterChange&, const MeterChange&) = default;
 };
 
+/// From this bar on the page goes at this share of its tempo, to the next change or to its end; see tempo_map.h.
+struct TempoChange {
+    int bar = 1;           ///< From 1.
+    double percent = 100;  ///< Of the page's tempo.
+    int through = 0;       ///< Not 0: it gets there gradually, at the end of this bar.
+
+    friend bool operator==(const TempoChange&, const TempoChange&) = default;
+};
+
+/// A bar whose end is held: what follows comes so many beats later.
+struct HeldBar {
+    int bar = 1;
+    double beats = 1;  ///< Of the page's tempo.
+
+    friend bool operator==(const HeldBar&, const HeldBar&) = default;
+};
+
 /// How beats are counted where an exercise has no words of its own: "1 e & a", or a number for every part, "1 2 3 4".
 enum class Counting { Letters, Numbers };
 
@@ -62,6 +79,9 @@ inline constexpr double kSlowestTempo = 30;
 inline constexpr double kFastestTempo = 300;
 inline constexpr double kSmallestTempoStep = 0.5;
 inline constexpr double kLargestTempoStep = 50;
+inline constexpr double kSlowestShare = 25;  // of a tempo change, in percent
+inline constexpr double kFastestShare = 400;
+inline constexpr double kLongestHold = 16;  // beats
 inline constexpr int kMostBars = 400;
 inline constexpr std::size_t kMostStrokes = 16384;
 inline constexpr std::int64_t kFinestDivision = 20160;  ///< Of a beat: all its strokes stand on so many steps or fewer.
@@ -87,6 +107,8 @@ struct Exercise {
     std::optional<Origin> origin{};            ///< Of a part of another exercise; none for a page of its own.
     std::vector<AskedPlacement> placements{};  ///< Beside the click, at most one for a voice and one for all others.
     std::vector<Section> sections{};           ///< Named parts, in order of bars; see section.h.
+    std::vector<TempoChange> tempoChanges{};   ///< In order of bars.
+    std::vector<HeldBar> heldBars{};           ///< In order of bars.
     int firstBar = 1;                          ///< The number that is printed at bar 1.
     bool twoLevels = false;                    ///< Ghosts and taps are one level: only accents are told from the rest.
 

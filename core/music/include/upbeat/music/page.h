@@ -26,6 +26,14 @@ inline constexpr double kTypicalGraceS = 0.028;
 /// The page of `passes` repetitions at a tempo, in order of time.
 [[nodiscard]] std::vector<WrittenStroke> writeOut(const Exercise& exercise, Bpm tempo, int passes);
 
+/// Seconds from the start of a pass to a place in it, and the place that is reached after that time: in quarter notes,
+/// changes of tempo on the way included.
+[[nodiscard]] double secondsAt(const Exercise& exercise, Bpm tempo, double quarters);
+[[nodiscard]] double quartersAt(const Exercise& exercise, Bpm tempo, double seconds);
+
+/// The place that is reached so many seconds after the start of a pass, as a share of the written phrase.
+[[nodiscard]] double placeAt(const Exercise& exercise, Bpm tempo, double seconds);
+
 /// Seconds of one pass.
 [[nodiscard]] double passDurationS(const Exercise& exercise, Bpm tempo);
 
@@ -33,7 +41,7 @@ inline constexpr double kTypicalGraceS = 0.028;
 [[nodiscard]] double barStartS(const Exercise& exercise, Bpm tempo, int bar);
 /// How many bars lie before a time of the take, with the part of the last one: the reverse of barStartS.
 [[nodiscard]] double barsBefore(const Exercise& exercise, Bpm tempo, double seconds);
-/// Seconds of a bar, on average where the meter changes.
+/// Seconds of a bar, on average where meter or tempo change.
 [[nodiscard]] double barDurationS(const Exercise& exercise, Bpm tempo);
 
 /// Where a stroke written there sounds, in quarter notes: swung as the feel asks. Swing starts anew with every bar, and
@@ -43,7 +51,7 @@ inline constexpr double kTypicalGraceS = 0.028;
 /// The shortest written step of an exercise at a tempo, in ms: what limits are set against.
 [[nodiscard]] double shortestStepMs(const Exercise& exercise, Bpm tempo);
 
-/// Seconds per quarter note at a tempo that counts the meter's beats.
+/// Seconds per quarter note at a tempo that counts the meter's beats, where nothing changes it.
 [[nodiscard]] double quarterS(const Meter& meter, Bpm tempo);
 
 }  // namespace upbeat
