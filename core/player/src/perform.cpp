@@ -102,6 +102,7 @@ std::vector<double> feltPlaces(const Character& c, const Exercise& exercise, Bpm
     if (c.swingRatio > 0 && feel.isSwung()) feel.ratio = c.swingRatio;
     const TempoMap map(exercise);
     std::vector<double> places;
+    places.reserve(exercise.strokes.size());
     for (const Stroke& s : exercise.strokes)
         places.push_back(map.evenAt(soundingQuarter(exercise, s.at, feel)) * quarter);
     return places;
