@@ -40,6 +40,7 @@ bool fulfils(const PlanBlock& block, const Verdict& verdict) {
 
 Routine::Routine(const With& with, double speed) : m_with(with), m_speed(speed) {
     m_timer.setSingleShot(true);
+    m_timer.setTimerType(Qt::PreciseTimer);  // a coarse one has more left than it was given
     connect(&m_timer, &QTimer::timeout, this, [this] {
         m_isUp = true;
         if (m_with.recorder.isIdle()) skip();
