@@ -4,22 +4,18 @@
 #include <cmath>
 
 #include "upbeat/music/page.h"
-#include "upbeat/music/tempo_map.h"
 
 namespace upbeat {
 
 LiveMatcher::LiveMatcher(const Exercise& exercise, Bpm tempo, int passes, double startS)
-    : m_beatS(60.0 / tempo.value()),
+    : m_placesS(strokesInPassS(exercise, tempo, feelOf(exercise, tempo))),
+      m_beatS(60.0 / tempo.value()),
       m_startS(startS),
       m_passS(passDurationS(exercise, tempo)),
       m_strengths(static_cast<std::size_t>(std::max(1, passes)), std::vector<double>(exercise.strokes.size(), 0.0)) {
-    const double quarter = quarterS(exercise.meter, tempo);
-    const Feel feel = feelAt(exercise.feel, 60.0 / quarter);
-    const TempoMap map(exercise);
     for (const Stroke& stroke : exercise.strokes) {
         m_voices.push_back(stroke.voice);
         m_askedMs.push_back(askedMs(exercise.placements, stroke.voice, tempo));
-        m_placesS.push_back(map.evenAt(soundingQuarter(exercise, stroke.at, feel)) * quarter);
     }
 }
 

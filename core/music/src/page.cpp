@@ -64,18 +64,21 @@ double soundingQuarter(const Exercise& exercise, const Beats& at, const Feel& fe
     return isCutOff ? at.toDouble() : bar.start.toDouble() + swungPosition(inside, feel);
 }
 
-namespace {
-
-/// Sounding places of one pass in seconds, one per stroke.
-std::vector<double> placesOfOnePass(const Exercise& e, Bpm tempo) {
-    const double quarter = quarterS(e.meter, tempo);
-    const Feel feel = feelAt(e.feel, 60.0 / quarter);
-    const TempoMap map(e);
+std::vector<double> strokesInPassS(const Exercise& exercise, Bpm tempo, const Feel& feel) {
+    const double quarter = quarterS(exercise.meter, tempo);
+    const TempoMap map(exercise);
     std::vector<double> places;
-    places.reserve(e.strokes.size());
-    for (const Stroke& stroke : e.strokes) places.push_back(map.evenAt(soundingQuarter(e, stroke.at, feel)) * quarter);
+    places.reserve(exercise.strokes.size());
+    for (const Stroke& stroke : exercise.strokes)
+        places.push_back(map.evenAt(soundingQuarter(exercise, stroke.at, feel)) * quarter);
     return places;
 }
+
+Feel feelOf(const Exercise& exercise, Bpm tempo) {
+    return feelAt(exercise.feel, 60.0 / quarterS(exercise.meter, tempo));
+}
+
+namespace {
 
 /// Distance from each place to the nearest different place, the phrase taken as a loop of `duration`.
 std::vector<double> localSteps(const std::vector<double>& places, double duration) {
@@ -95,7 +98,7 @@ std::vector<double> localSteps(const std::vector<double>& places, double duratio
 
 std::vector<WrittenStroke> writeOut(const Exercise& e, Bpm tempo, int passes) {
     const double duration = passDurationS(e, tempo);
-    const std::vector<double> places = placesOfOnePass(e, tempo);
+    const std::vector<double> places = strokesInPassS(e, tempo, feelOf(e, tempo));
     const std::vector<double> steps = localSteps(places, duration);
     std::vector<WrittenStroke> page;
     page.reserve(static_cast<std::size_t>(std::max(passes, 0)) * places.size());

@@ -3,7 +3,6 @@
 #include <algorithm>
 
 #include "upbeat/music/dynamics.h"
-#include "upbeat/music/tempo_map.h"
 #include "upbeat/units/random.h"
 
 namespace upbeat {
@@ -95,24 +94,17 @@ PlayedHit strayAfter(const PlayedHit& hit, const WrittenStroke& w, const Charact
     return extra;
 }
 
-/// Where this player feels the strokes of a pass, in seconds: in a swing of their own, if they have one.
-std::vector<double> feltPlaces(const Character& c, const Exercise& exercise, Bpm tempo) {
-    const double quarter = quarterS(exercise.meter, tempo);
-    Feel feel = feelAt(exercise.feel, 60.0 / quarter);
+/// The feel of the page with the swing that this player has.
+Feel feltBy(const Character& c, Feel feel) {
     if (c.swingRatio > 0 && feel.isSwung()) feel.ratio = c.swingRatio;
-    const TempoMap map(exercise);
-    std::vector<double> places;
-    places.reserve(exercise.strokes.size());
-    for (const Stroke& s : exercise.strokes)
-        places.push_back(map.evenAt(soundingQuarter(exercise, s.at, feel)) * quarter);
-    return places;
+    return feel;
 }
 
 }  // namespace
 
 Performance perform(const Exercise& exercise, Bpm tempo, int passes, const Character& c, std::uint64_t seed) {
     Random random(seed);
-    const auto felt = feltPlaces(c, exercise, tempo);
+    const auto felt = strokesInPassS(exercise, tempo, feltBy(c, feelOf(exercise, tempo)));
     const auto written = writeOut(exercise, tempo, passes);
     const double passS = passDurationS(exercise, tempo);
     Performance performance;

@@ -17,7 +17,7 @@ double weightOf(const PastFigure& past) {
 }
 
 double targetRatio(const Exercise& exercise, double tempoBpm) {
-    return feelAt(exercise.feel, 60.0 / quarterS(exercise.meter, Bpm(tempoBpm))).ratio;
+    return feelOf(exercise, Bpm(tempoBpm)).ratio;
 }
 
 /// What a bend is sought in: where more is worse, if anything is.

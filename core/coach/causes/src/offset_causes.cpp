@@ -22,7 +22,7 @@ std::vector<double> offbeats(const MatchedTake& take) {
     const Exercise& e = take.exercise;
     std::vector<double> of(e.strokes.size());
     const auto written = writtenSwing(e);
-    const Feel feel = written ? *written : feelAt(e.feel, 60.0 / quarterS(e.meter, Bpm(take.tempoBpm)));
+    const Feel feel = written ? *written : feelOf(e, Bpm(take.tempoBpm));
     if (!feel.isSwung()) return of;
     const Beats span = swungSpan(feel.level);
     for (std::size_t i = 0; i < of.size(); ++i) {

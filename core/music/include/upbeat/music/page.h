@@ -48,6 +48,13 @@ inline constexpr double kTypicalGraceS = 0.028;
 /// what a bar line cuts off is straight.
 [[nodiscard]] double soundingQuarter(const Exercise& exercise, const Beats& at, const Feel& feel);
 
+/// The feel of an exercise at a tempo: a swing that goes by the tempo has its ratio.
+[[nodiscard]] Feel feelOf(const Exercise& exercise, Bpm tempo);
+
+/// Where the strokes of an exercise sound in a pass, in seconds from its start: swung as a feel asks, at the tempo
+/// their bars go.
+[[nodiscard]] std::vector<double> strokesInPassS(const Exercise& exercise, Bpm tempo, const Feel& feel);
+
 /// The shortest written step of an exercise at a tempo, in ms: what limits are set against.
 [[nodiscard]] double shortestStepMs(const Exercise& exercise, Bpm tempo);
 
