@@ -1,6 +1,5 @@
 #include "midi_tempos.h"
 
-#include <algorithm>
 #include <cmath>
 
 #include "upbeat/music/bars.h"
@@ -25,17 +24,10 @@ std::vector<MidiTempo> temposOf(const Exercise& e, int ticksPerQuarter) {
 }
 
 void readTempos(const MidiFile& file, Exercise& e) {
-    constexpr double kSame = 0.1;  // percent: MIDI counts whole microseconds
     if (!file.quarterBpm || !e.tempoChanges.empty() || !e.heldBars.empty()) return;
     for (const MidiTempo& tempo : file.tempos) {
         const int bar = barAt(e, Beats(tempo.tick, file.ticksPerQuarter)).number;
-        if (bar > e.bars) break;
-        const double share = std::clamp(100 * tempo.quarterBpm / *file.quarterBpm, kSlowestShare, kFastestShare);
-        const double percent = std::round(share * 10) / 10;
-        auto& changes = e.tempoChanges;
-        if (!changes.empty() && changes.back().bar == bar) changes.pop_back();
-        const double now = changes.empty() ? 100.0 : changes.back().percent;
-        if (std::abs(percent - now) > kSame) changes.push_back({bar, percent});
+        if (bar <= e.bars) setTempoFrom(e, bar, tempo.quarterBpm / *file.quarterBpm);
     }
 }
 

@@ -12,6 +12,7 @@
 #include "staff.h"
 #include "upbeat/formats/midi_pattern.h"
 #include "upbeat/music/dynamics.h"
+#include "upbeat/music/tempo_map.h"
 #include "xml_whole.h"
 
 namespace upbeat {
@@ -19,6 +20,22 @@ namespace upbeat {
 namespace {
 
 constexpr std::int64_t kMostDivisions = 1 << 20;
+
+/// In quarters a minute; 0 where the sound says none.
+double tempoIn(Node sound) {
+    const double tempo = sound.attribute("tempo").as_double(0);
+    return std::isfinite(tempo) && tempo > 0 ? tempo : 0;
+}
+
+double lastTempoOf(Node measure) {
+    double last = 0;
+    for (const Node child : measure.children()) {
+        const std::string_view name = child.name();
+        const double tempo = name == "sound" ? tempoIn(child) : name == "direction" ? tempoIn(child.child("sound")) : 0;
+        if (tempo > 0) last = tempo;
+    }
+    return last;
+}
 
 }  // namespace
 
@@ -47,17 +64,23 @@ void PartReader::wrong(const Text& what, const Text& fix) {
     if (!m_error) m_error = Error{what, fmt::format("measure {}", m_measure), fix};
 }
 
-void PartReader::findMeter(Node measure) {
-    Node before = measure.previous_sibling("measure");
-    if (before == m_last) return;
+void PartReader::findWhatHolds(Node measure) {
+    const Node last = measure.previous_sibling("measure");
+    if (last == m_last) return;
     m_meter = {};
-    for (; before; before = before.previous_sibling("measure"))
-        if (const Node time = before.child("attributes").child("time")) return readTime(time);
+    Node time;
+    double tempo = 0;
+    for (Node before = last; before && !(time && tempo > 0); before = before.previous_sibling("measure")) {
+        if (!time) time = before.child("attributes").child("time");
+        if (tempo == 0) tempo = lastTempoOf(before);
+    }
+    if (time) readTime(time);
+    if (tempo > 0) readTempo(tempo);
 }
 
 void PartReader::readMeasure(Node measure) {
-    findMeter(measure);
     m_barStart = m_now = m_barEnd = m_nextBar;
+    findWhatHolds(measure);
     for (const Node child : measure.children()) {
         const std::string_view name = child.name();
         if (name == "attributes") readAttributes(child);
@@ -181,18 +204,12 @@ void PartReader::readTempo(double quarterBpm) {
         m_quarterBpm = quarterBpm;
         return;
     }
-    const int bar = static_cast<int>(m_meters.size()) + 1;
     if (m_barStart < m_now) lose("a change of tempo inside a bar, which holds from its start on");
-    auto& changes = m_out.exercise.tempoChanges;
-    if (!changes.empty() && changes.back().bar == bar) changes.pop_back();
-    const double percent = std::round(1000 * quarterBpm / m_quarterBpm) / 10;
-    const double now = changes.empty() ? 100.0 : changes.back().percent;
-    if (percent != now) changes.push_back({bar, std::clamp(percent, kSlowestShare, kFastestShare)});
+    setTempoFrom(m_out.exercise, static_cast<int>(m_meters.size()) + 1, quarterBpm / m_quarterBpm);
 }
 
 void PartReader::readSound(Node sound) {
-    const double tempo = sound.attribute("tempo").as_double(0);
-    if (std::isfinite(tempo) && tempo > 0) readTempo(tempo);
+    if (const double tempo = tempoIn(sound); tempo > 0) readTempo(tempo);
     if (const Node swing = sound.child("swing")) {
         const auto first = wholeIn(swing.child("first"));
         const auto second = wholeIn(swing.child("second"));

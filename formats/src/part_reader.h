@@ -38,8 +38,8 @@ class PartReader {
 
     [[nodiscard]] Beats beats(std::int64_t ticks) const { return {ticks, m_divisions}; }
 
-    /// A repeat leads back to the meter that was written there.
-    void findMeter(Node measure);
+    /// A repeat leads back to the meter and the tempo that were written there.
+    void findWhatHolds(Node measure);
 
     void readMeasure(Node measure);
 

@@ -132,6 +132,17 @@ class TestPieces : public QObject {
         QVERIFY(std::abs(seconds - 12 * 60 / e.tempo.start) < 1e-9);
     }
 
+    /// Bars 2 and 3 again, slower from bar 3 on: the second time bar 2 is as fast as it was.
+    void aRepeatLeadsBackToTheTempoWrittenThere() {
+        const std::string open = "<barline location=\"left\"><repeat direction=\"forward\"/></barline>";
+        const std::string close = "<barline location=\"right\"><repeat direction=\"backward\"/></barline>";
+        const auto xml = exerciseFromMusicXml(
+            score(4, {{1, sound("tempo", "120")}, {2, open}, {3, sound("tempo", "90") + close}, {4, ""}}), "xml");
+        QVERIFY(xml);
+        QCOMPARE(xml->exercise.bars, 6);
+        QCOMPARE(xml->exercise.tempoChanges, (std::vector<TempoChange>{{3, 75}, {4, 100}, {5, 75}}));
+    }
+
     /// For who reads the score elsewhere.
     void tempoChangesStandInTheScore() {
         Exercise e = piece("signal-for-one-drum");

@@ -100,11 +100,10 @@ void GridReader::readKey(std::string_view key, std::string_view value) {
 }
 
 void GridReader::readBars(std::string_view value) {
-    const auto bars = numberIn(value);
-    if (!bars || *bars < 1 || *bars > kMostBars)
-        wrong(UPBEAT_TEXT("this is no number of bars"), Text::with(UPBEAT_TEXT("use 1 to %1"), kMostBars));
+    if (const auto bars = barIn(value))
+        m_exercise.bars = *bars;
     else
-        m_exercise.bars = static_cast<int>(*bars);
+        wrong(UPBEAT_TEXT("this is no number of bars"), Text::with(UPBEAT_TEXT("use 1 to %1"), kMostBars));
 }
 
 void GridReader::readMeter(std::string_view value) {

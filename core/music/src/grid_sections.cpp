@@ -22,10 +22,9 @@ void GridReader::readCount(std::string_view value) {
 void GridReader::readSection(std::string_view value) {
     constexpr std::string_view kFrom = " from bar ";
     const auto at = value.rfind(kFrom);
-    const auto bar = at != std::string_view::npos ? numberIn(trimmed(value.substr(at + kFrom.size()))) : std::nullopt;
-    if (!bar || *bar < 1 || *bar > kMostBars)
-        return wrong(UPBEAT_TEXT("this is no section"), UPBEAT_TEXT("write it as B from bar 17"));
-    m_exercise.sections.push_back({static_cast<int>(*bar), std::string(trimmed(value.substr(0, at)))});
+    const auto bar = at != std::string_view::npos ? barIn(trimmed(value.substr(at + kFrom.size()))) : std::nullopt;
+    if (!bar) return wrong(UPBEAT_TEXT("this is no section"), UPBEAT_TEXT("write it as B from bar 17"));
+    m_exercise.sections.push_back({*bar, std::string(trimmed(value.substr(0, at)))});
 }
 
 void GridReader::readNumbered(std::string_view value) {

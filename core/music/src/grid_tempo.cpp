@@ -6,11 +6,6 @@ namespace upbeat {
 
 namespace {
 
-std::optional<int> barIn(std::string_view word) {
-    const auto number = numberIn(word);
-    return number && *number >= 1 && *number <= kMostBars ? std::optional(static_cast<int>(*number)) : std::nullopt;
-}
-
 /// "80 % from bar 9", "70 % over bars 15 to 16".
 std::optional<TempoChange> changeIn(const std::vector<std::string_view>& parts) {
     if (parts.size() < 5 || parts[1] != "%") return std::nullopt;

@@ -5,7 +5,7 @@
 #include <cmath>
 #include <string>
 
-#include "upbeat/music/stroke.h"
+#include "upbeat/music/exercise.h"
 
 namespace upbeat {
 
@@ -33,6 +33,11 @@ std::optional<double> numberIn(std::string_view text) {
     const auto [end, error] = std::from_chars(text.data(), text.data() + text.size(), value);
     if (error != std::errc() || end != text.data() + text.size() || !std::isfinite(value)) return std::nullopt;
     return value;
+}
+
+std::optional<int> barIn(std::string_view text) {
+    const auto number = numberIn(text);
+    return number && *number >= 1 && *number <= kMostBars ? std::optional(static_cast<int>(*number)) : std::nullopt;
 }
 
 std::optional<Voice> voiceOf(std::string_view name) {

@@ -4,6 +4,7 @@
 
 #include <algorithm>
 #include <cmath>
+#include <utility>
 
 #include "upbeat/music/bars.h"
 
@@ -71,6 +72,22 @@ void setPaces(Exercise& e, const std::vector<BarPace>& paces) {
         if (pace.held > 0) e.heldBars.push_back({bar, pace.held / e.meter.beatLength().toDouble()});
         now = pace.last;
     }
+}
+
+void setTempoChange(Exercise& e, const TempoChange& change) {
+    const int last = std::max(change.bar, change.through);
+    auto& changes = e.tempoChanges;
+    std::erase_if(changes,
+                  [&](const TempoChange& c) { return std::max(c.bar, c.through) >= change.bar && c.bar <= last; });
+    changes.insert(
+        std::find_if(changes.begin(), changes.end(), [&](const TempoChange& c) { return c.bar > change.bar; }), change);
+    double now = 100;
+    std::erase_if(changes, [&now](const TempoChange& c) { return c.percent == std::exchange(now, c.percent); });
+}
+
+void setTempoFrom(Exercise& e, int bar, double share) {
+    const double percent = std::round(1000 * share) / 10;
+    setTempoChange(e, {bar, std::clamp(percent, kSlowestShare, kFastestShare)});
 }
 
 double shareOfTempo(const Exercise& e, int from, int to) {

@@ -3,7 +3,6 @@
 #include <fmt/format.h>
 
 #include <algorithm>
-#include <utility>
 #include <vector>
 
 #include "grid_words.h"
@@ -12,18 +11,6 @@
 namespace upbeat {
 
 namespace {
-
-void setChange(Exercise& e, const TempoChange& change) {
-    const int last = std::max(change.bar, change.through);
-    auto& changes = e.tempoChanges;
-    std::erase_if(changes,
-                  [&](const TempoChange& c) { return std::max(c.bar, c.through) >= change.bar && c.bar <= last; });
-    changes.insert(
-        std::find_if(changes.begin(), changes.end(), [&](const TempoChange& c) { return c.bar > change.bar; }), change);
-    // One that changes nothing is none.
-    double now = 100;
-    std::erase_if(changes, [&now](const TempoChange& c) { return c.percent == std::exchange(now, c.percent); });
-}
 
 void setHeld(Exercise& e, const HeldBar& held) {
     auto& all = e.heldBars;
@@ -43,11 +30,10 @@ std::optional<Result<Exercise>> withTempoWords(const Exercise& exercise, int bar
     if (parts.size() == 2 && parts[0] == "held" && number(1)) {
         setHeld(changed, {bar, *number(1)});
     } else if (parts.size() >= 2 && parts[1] == "%" && number(0)) {
-        const auto bars = number(3);
-        const bool isGradual = parts.size() == 5 && parts[2] == "over" && parts[4].starts_with("bar") && bars &&
-                               *bars >= 1 && *bars <= kMostBars;
+        const auto bars = parts.size() == 5 ? barIn(parts[3]) : std::nullopt;
+        const bool isGradual = bars && parts[2] == "over" && parts[4].starts_with("bar");
         if (parts.size() != 2 && !isGradual) return std::nullopt;
-        setChange(changed, {bar, *number(0), isGradual ? bar + static_cast<int>(*bars) - 1 : 0});
+        setTempoChange(changed, {bar, *number(0), isGradual ? bar + *bars - 1 : 0});
     } else {
         return std::nullopt;
     }

@@ -31,6 +31,12 @@ struct BarPace {
 /// The other way round. A gradual change over several bars becomes one for each of them.
 void setPaces(Exercise& exercise, const std::vector<BarPace>& paces);
 
+/// Enters a change in the place of those in its bars; one that changes nothing is none.
+void setTempoChange(Exercise& exercise, const TempoChange& change);
+/// The same as other programs write it: from a bar on so many times the page's tempo, to a tenth of a percent and
+/// within what a page can hold.
+void setTempoFrom(Exercise& exercise, int bar, double share);
+
 /// The tempo of the bars [from, to] as a share of the page's, on average; held ends left out.
 [[nodiscard]] double shareOfTempo(const Exercise& exercise, int from, int to);
 
