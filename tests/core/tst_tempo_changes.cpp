@@ -2,6 +2,7 @@
 #include <cmath>
 
 #include "takes.h"
+#include "upbeat/measure/swing.h"
 #include "upbeat/music/bars.h"
 #include "upbeat/music/click_plan.h"
 #include "upbeat/music/grid_text.h"
@@ -148,6 +149,51 @@ class TestTempoChanges : public QObject {
         for (const char* wrong : {"5 %", "80 % over 9 bars", "held 99"}) QVERIFY(say(3, wrong) && e == before);
         for (const char* other : {"", "7", "5+3", "mf", "held", "80 % of it", "snare 8 ms behind"})
             QVERIFY2(!say(3, other), other);
+    }
+
+    /// Neither a held bar nor a change of tempo makes a swing of another ratio.
+    void theSwingIsMeasuredInBeats() {
+        Exercise e = *builtInExercise("swung-ride");
+        e = *formOf(e, std::vector<FormPart>{{e, 4 / e.bars + 1}});
+        Character even;
+        even.spreadMs = even.wanderMs = 0;
+        const auto ratioOf = [&even](const Exercise& page) {
+            const auto take = test::play(page, 120, 2, even, 3);
+            const auto matched = matchTake(page, take.frame(), {test::perfectHits(take), {}});
+            return measureSwing(matched)->ratio->value;
+        };
+        const double plain = ratioOf(e);
+        e.tempoChanges = {{2, 70, 3}};
+        e.heldBars = {{1, 3}};
+        QVERIFY(check(e));
+        QVERIFY2(std::abs(ratioOf(e) - plain) < 0.01, qPrintable(QString::number(ratioOf(e) - plain)));
+    }
+
+    /// Where a click leaks in, what stands on one and nobody wrote is the click's, in bars of seven eighths and in the
+    /// second pass as well; between them it is a stroke too many.
+    void whatStandsOnAClickIsTheClicks() {
+        Exercise e = page();
+        e.meterChanges = {{4, {7, 8}}, {6, {4, 4}}};
+        e.strokes.clear();
+        for (int bar = 1; bar <= e.bars; ++bar)
+            e.strokes.push_back({barOf(e, bar).start, Voice::Snare, Limb::RightHand});
+        QVERIFY(check(e));
+        const auto take = test::play(e, 100, 2, test::machine(), 1);
+        TakeFrame frame = take.frame();
+        frame.clickBleed = true;
+        const auto extraBeside = [&](double quarters) {
+            const double passS = passDurationS(e, Bpm(100));
+            const double timeS = frame.firstBeatS + passS + secondsAt(e, Bpm(100), quarters) + 0.002;
+            auto hits = test::perfectHits(take);
+            hits.push_back(test::heard(timeS, -20, 40, 30));
+            std::sort(hits.begin(), hits.end(), [](const Hit& a, const Hit& b) { return a.timeS < b.timeS; });
+            return matchTake(e, frame, {hits, {}}).extra.size();
+        };
+        for (const CountedBeat& beat : beatsOf(e)) {
+            const double at = beat.start.toDouble();
+            if (beat.number > 1) QVERIFY2(extraBeside(at) == 0, qPrintable(QString::number(at)));
+            QVERIFY2(extraBeside(at + beat.length.toDouble() / 2) == 1, qPrintable(QString::number(at)));
+        }
     }
 
     /// Rendered and measured: nothing is lost and the player's place is found, whatever the tempo does.

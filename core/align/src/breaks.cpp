@@ -80,4 +80,14 @@ std::vector<BreakSpan> findBreaks(std::span<const PageEvent> events, std::span<c
     return spans;
 }
 
+bool isInBreak(std::span<const BreakSpan> breaks, double timeS) {
+    return std::any_of(breaks.begin(), breaks.end(),
+                       [timeS](const BreakSpan& span) { return timeS > span.fromS && timeS < span.toS; });
+}
+
+bool isEventInBreak(std::span<const BreakSpan> breaks, std::size_t event) {
+    return std::any_of(breaks.begin(), breaks.end(),
+                       [event](const BreakSpan& span) { return event >= span.from && event < span.to; });
+}
+
 }  // namespace upbeat

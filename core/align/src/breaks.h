@@ -16,6 +16,10 @@ struct BreakSpan {
     double toS = 0;
 };
 
+/// Whether a time lies in one of them.
+[[nodiscard]] bool isInBreak(std::span<const BreakSpan> breaks, double timeS);
+[[nodiscard]] bool isEventInBreak(std::span<const BreakSpan> breaks, std::size_t event);
+
 /// One span where each new section begins, and one for every pause of at least nine tenths of a bar. `events` stand
 /// where the sections put them.
 [[nodiscard]] std::vector<BreakSpan> findBreaks(std::span<const PageEvent> events, std::span<const Sounding> hits,

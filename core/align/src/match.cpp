@@ -122,10 +122,6 @@ double usualScatter(std::span<const PageEvent> events, std::span<const Sounding>
     return away.size() < kFewest ? 1.0 : std::max(kLeastS, 1.4826 * medianOf(std::move(away)));
 }
 
-}  // namespace
-
-namespace {
-
 /// Whether a sound rises above all vowels and the one before it does not: a stroke behind the beginning of a syllable.
 bool isStruckBehind(const Hit& first, const Hit& second) {
     constexpr double kFarDb = 9;

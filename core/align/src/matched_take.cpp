@@ -64,16 +64,6 @@ Break toBreak(const BreakSpan& span, const std::vector<PageEvent>& events, const
     return result;
 }
 
-bool isInBreak(const std::vector<BreakSpan>& breaks, double timeS) {
-    return std::any_of(breaks.begin(), breaks.end(),
-                       [timeS](const BreakSpan& span) { return timeS > span.fromS && timeS < span.toS; });
-}
-
-bool isEventInBreak(const std::vector<BreakSpan>& breaks, std::size_t event) {
-    return std::any_of(breaks.begin(), breaks.end(),
-                       [event](const BreakSpan& span) { return event >= span.from && event < span.to; });
-}
-
 /// A stroke that was not heard, but could not have been heard behind what it is written together with, shares that
 /// sound: nobody can say that it was missed. Gives the events that do.
 std::vector<bool> shareHidden(const std::vector<PageEvent>& events, const std::vector<Hit>& hits, Assignment& found) {
@@ -104,6 +94,7 @@ struct Matching {
     const TakeFrame& frame;
     std::vector<WrittenStroke> page;
     std::vector<Hit> hits;
+    std::vector<double> clicksS;  ///< Of a click that is heard.
     std::vector<PageEvent> events{};
     std::vector<Sounding> sounding{};
     Assignment found{};
@@ -139,13 +130,14 @@ void giveHits(Matching& m, bool apart) {
 
 Matching matched(const Exercise& exercise, const TakeFrame& frame, const HeardTake& heard, int passes) {
     constexpr double kOnClickS = 0.003;
-    Matching m{exercise, frame, pageOf(exercise, frame, passes), hitsOfThePage(exercise, frame, heard.hits)};
+    Matching m{exercise, frame, pageOf(exercise, frame, passes), hitsOfThePage(exercise, frame, heard.hits),
+               clicksHeardS(exercise, frame)};
     const bool apart =
         !m.hits.empty() && std::all_of(m.hits.begin(), m.hits.end(), [](const Hit& h) { return h.voice.has_value(); });
     m.events = eventsOf(exercise, m.page, apart);
     m.sounding = soundings(m.hits, frame.firstBeatS, frame.latencyS);
     if (!apart) markSecondSounds(m.sounding, m.events);
-    for (Sounding& s : m.sounding) s.click = onAClick(exercise, frame, s.timeS, kOnClickS);
+    for (Sounding& s : m.sounding) s.click = isNearOne(m.clicksS, s.timeS, kOnClickS);
     const double beatS = beatDuration(Bpm(frame.tempoBpm)).value();
     const auto sections = findSections(m.events, m.sounding, beatS);
     moveTo(m.events, sections, beatS);
@@ -171,7 +163,7 @@ void keepPale(const Matching& m, MatchedTake& take) {
         const Hit& hit = m.hits[j];
         const bool isAnother = take.pale.empty() || hit.timeS - take.pale.back().timeS > kOneSoundS;
         if (hit.foreign && m.found.eventOfHit[j] == kNone && hit.strength >= kFirmStrength && isAnother &&
-            !onAClick(m.exercise, m.frame, m.sounding[j].timeS, kNearClickS) && !isSecondSound(m.found, m.sounding, j))
+            !isNearOne(m.clicksS, m.sounding[j].timeS, kNearClickS) && !isSecondSound(m.found, m.sounding, j))
             take.pale.push_back(hit);
     }
 }
@@ -182,7 +174,7 @@ std::vector<int> keepHits(const Matching& m, MatchedTake& take) {
     for (std::size_t j = 0; j < m.hits.size(); ++j) {
         const bool isUnwritten = m.found.eventOfHit[j] == kNone;
         if (!counts(m.hits[j], m.sounding[j], m.found.eventOfHit[j])) continue;
-        if (isUnwritten && onAClick(m.exercise, m.frame, m.sounding[j].timeS, kNearClickS)) continue;
+        if (isUnwritten && isNearOne(m.clicksS, m.sounding[j].timeS, kNearClickS)) continue;
         if (isUnwritten && !m.hits[j].exact && isSecondSound(m.found, m.sounding, j)) continue;
         keptIndex[j] = static_cast<int>(take.hits.size());
         if (isExtra(m, j)) take.extra.push_back(keptIndex[j]);

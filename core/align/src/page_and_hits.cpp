@@ -3,6 +3,8 @@
 #include <algorithm>
 #include <cmath>
 
+#include "upbeat/music/click_plan.h"
+
 namespace upbeat {
 
 namespace {
@@ -55,16 +57,21 @@ std::vector<WrittenStroke> pageOf(const Exercise& e, const TakeFrame& frame, int
     return page;
 }
 
-bool onAClick(const Exercise& e, const TakeFrame& frame, double timeS, double nearS) {
-    if (!frame.clickBleed) return false;
-    const Bpm tempo(frame.tempoBpm);
-    const double bar = barsBefore(e, tempo, std::max(0.0, timeS + nearS));
-    const double passS = passDurationS(e, tempo);
-    const double inPass = timeS - std::floor((timeS + nearS) / passS) * passS;
-    const double beat = e.meter.beatLength().toDouble();
-    const double nearest = std::round(quartersAt(e, tempo, inPass) / beat) * beat;
-    if (std::abs(secondsAt(e, tempo, nearest) - inPass) >= nearS) return false;
-    return !frame.silent.holds(static_cast<std::int64_t>(bar));
+std::vector<double> clicksHeardS(const Exercise& e, const TakeFrame& frame) {
+    std::vector<double> timesS;
+    if (!frame.clickBleed) return timesS;
+    ClickPlan plan = clickFor(e, Bpm(frame.tempoBpm));
+    plan.silent = frame.silent;
+    const double firstS = plan.firstBeat().value();
+    // One bar counts in, and the click goes on for a beat.
+    const double endS = firstS + barStartS(e, plan.tempo, frame.bars) + plan.beat().value();
+    for (const Click& click : clicksBetween(plan, 0, endS)) timesS.push_back(click.timeS - firstS);
+    return timesS;
+}
+
+bool isNearOne(const std::vector<double>& timesS, double timeS, double nearS) {
+    const auto from = std::upper_bound(timesS.begin(), timesS.end(), timeS - nearS);
+    return from != timesS.end() && *from < timeS + nearS;
 }
 
 bool isClosingStroke(const Exercise& e, const TakeFrame& frame, double timeS) {

@@ -11,7 +11,9 @@ namespace upbeat {
 [[nodiscard]] std::vector<Hit> hitsOfThePage(const Exercise& e, const TakeFrame& frame, const std::vector<Hit>& hits);
 /// The strokes of the bars that were played, are not damaged and not left to the player.
 [[nodiscard]] std::vector<WrittenStroke> pageOf(const Exercise& e, const TakeFrame& frame, int passes);
-[[nodiscard]] bool onAClick(const Exercise& e, const TakeFrame& frame, double timeS, double nearS);
+/// When a click that is heard in the recording sounds, on the page's clock and in order; none where none is heard.
+[[nodiscard]] std::vector<double> clicksHeardS(const Exercise& e, const TakeFrame& frame);
+[[nodiscard]] bool isNearOne(const std::vector<double>& timesS, double timeS, double nearS);
 /// Nearly everybody ends on the bar line behind the last bar, where the click still plays.
 [[nodiscard]] bool isClosingStroke(const Exercise& e, const TakeFrame& frame, double timeS);
 /// Whether a time on the page's clock lies in a free span of some pass.

@@ -5,6 +5,8 @@
 #include <vector>
 
 #include "upbeat/music/bars.h"
+#include "upbeat/music/page.h"
+#include "upbeat/music/tempo_map.h"
 #include "upbeat/music/written_swing.h"
 
 namespace upbeat {
@@ -12,7 +14,7 @@ namespace upbeat {
 namespace {
 
 struct Onset {
-    double timeS = 0;
+    double at = 0;  ///< Where it sounds, in written quarters of the take: neither tempo nor a held bar bends a span.
     bool opensSpan = false;  ///< A span that is divided long-short begins here.
 };
 
@@ -20,14 +22,19 @@ struct Onset {
 using Onsets = std::map<Beats, Onset>;
 
 Onsets onsetsByPosition(const MatchedTake& take, const Beats& span) {
+    const Bpm tempo(take.tempoBpm);
+    const TempoMap map(take.exercise);
+    const double quarter = quarterS(take.exercise.meter, tempo);
+    const double pass = passDurationS(take.exercise, tempo);
     Onsets onsets;
     for (const MatchedStroke& s : take.strokes) {
         if (s.written.role != Role::Main) continue;
         const Bar bar = barAt(take.exercise, s.stroke.at);
         const Beats inBar = s.stroke.at - bar.start;
         const bool opens = wrapped(inBar, span) == Beats(0) && !(bar.meter.barLength() < inBar + span);
-        const Beats at = s.stroke.at + take.exercise.length() * (s.written.pass - 1);
-        onsets.emplace(at, Onset{s.written.gridS + s.offsetMs * 1e-3, opens});
+        const Beats before = take.exercise.length() * (s.written.pass - 1);
+        const double inPassS = s.written.gridS + s.offsetMs * 1e-3 - (s.written.pass - 1) * pass;
+        onsets.emplace(s.stroke.at + before, Onset{before.toDouble() + map.writtenAt(inPassS / quarter), opens});
     }
     return onsets;
 }
@@ -43,8 +50,7 @@ Onsets::const_iterator middleOf(const Onsets& onsets, const Beats& at, const Bea
 
 std::optional<Swing> measureSwing(const MatchedTake& take) {
     const std::optional<Feel> written = writtenSwing(take.exercise);
-    const double quarterBpm = 60.0 / quarterS(take.exercise.meter, Bpm(take.tempoBpm));
-    const Feel feel = written ? *written : feelAt(take.exercise.feel, quarterBpm);
+    const Feel feel = written ? *written : feelOf(take.exercise, Bpm(take.tempoBpm));
     if (!feel.isSwung()) return std::nullopt;
     const Beats span = swungSpan(feel.level);
     const Onsets onsets = onsetsByPosition(take, span);
@@ -56,8 +62,8 @@ std::optional<Swing> measureSwing(const MatchedTake& take) {
         const auto middle = middleOf(onsets, at, span, written.has_value());
         const auto next = onsets.find(at + span);
         if (middle == onsets.end() || next == onsets.end()) continue;
-        const double first = middle->second.timeS - start.timeS;
-        const double second = next->second.timeS - middle->second.timeS;
+        const double first = middle->second.at - start.at;
+        const double second = next->second.at - middle->second.at;
         if (first <= 0 || second <= 0) continue;
         logs.push_back(std::log(first / second));
         firsts.push_back(first);
