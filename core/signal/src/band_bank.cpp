@@ -50,14 +50,8 @@ UPBEAT_WIDE BandEnergy BandBank::process(std::span<const float> frame) {
         store(m_sections[i].z1.data(), sections[i].z1), store(m_sections[i].z2.data(), sections[i].z2);
     BandEnergy sum;
     store(sum.data(), squares);
-    // Denormal numbers in a decaying filter would cost a hundred times the time of normal ones.
-    constexpr float kRest = 1e-15F;
-    for (Section& s : m_sections) {
-        for (std::size_t b = 0; b < kBands; ++b) {
-            if (std::abs(s.z1[b]) < kRest) s.z1[b] = 0;
-            if (std::abs(s.z2[b]) < kRest) s.z2[b] = 0;
-        }
-    }
+    for (Section& s : m_sections)
+        for (std::size_t b = 0; b < kBands; ++b) s.z1[b] = atRest(s.z1[b]), s.z2[b] = atRest(s.z2[b]);
     const float scale = frame.empty() ? 0.0F : 1.0F / static_cast<float>(frame.size());
     for (float& energy : sum) energy *= scale;
     return sum;

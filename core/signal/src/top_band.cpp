@@ -7,6 +7,7 @@
 
 #include "upbeat/signal/band_bank.h"
 #include "upbeat/signal/novelty.h"
+#include "wide.h"
 
 namespace upbeat {
 
@@ -14,11 +15,6 @@ namespace {
 
 /// Four sections side by side, each a sample behind the one before it.
 using Sections [[gnu::vector_size(4 * sizeof(float))]] = float;
-
-float atRest(float state) {
-    constexpr float kRest = 1e-15F;  // denormal numbers take a hundred times as long
-    return std::abs(state) < kRest ? 0.0F : state;
-}
 
 }  // namespace
 
