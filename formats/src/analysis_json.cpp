@@ -131,6 +131,7 @@ std::string analysisToJson(const TakeAnalysis& a, const TakeFacts& facts) {
           {"sample_rate", facts.sampleRate},
           {"duration_s", rounded(facts.durationS)},
           {"gain_rides", take.gainRides},
+          {"click_measured", take.clickInstead},
           {"clipped_spans", clippedSpans(take)},
           {"damaged_spans", listToJson(facts.damaged,
                                        [](const DamagedSpan& s) {

@@ -1,7 +1,7 @@
 #include "upbeat/logbook/exercise_repository.h"
 
-#include "query.h"
 #include "upbeat/formats/exercise_json.h"
+#include "upbeat/logbook/query.h"
 
 namespace upbeat {
 

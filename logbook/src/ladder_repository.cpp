@@ -5,9 +5,9 @@
 
 #include <QDateTime>
 
-#include "query.h"
 #include "upbeat/ladder/evidence.h"
 #include "upbeat/ladder/verdict.h"
+#include "upbeat/logbook/query.h"
 #include "verdict_rows.h"
 
 namespace upbeat {

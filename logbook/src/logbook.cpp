@@ -13,7 +13,7 @@
 #include <system_error>
 
 #include "migrations.h"
-#include "query.h"
+#include "upbeat/logbook/query.h"
 
 namespace upbeat {
 

@@ -6,7 +6,7 @@
 #include <string>
 #include <vector>
 
-#include "query.h"
+#include "upbeat/logbook/query.h"
 
 namespace upbeat {
 

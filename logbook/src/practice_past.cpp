@@ -1,17 +1,17 @@
 #include "upbeat/logbook/practice_past.h"
 
-#include <QCoreApplication>
 #include <QDate>
 #include <algorithm>
 #include <map>
 #include <memory>
 
-#include "query.h"
 #include "take_rows.h"
 #include "upbeat/formats/exercise_json.h"
+#include "upbeat/logbook/console_host.h"
 #include "upbeat/logbook/data_folder.h"
 #include "upbeat/logbook/ladder_repository.h"
 #include "upbeat/logbook/logbook.h"
+#include "upbeat/logbook/query.h"
 #include "upbeat/logbook/set_repository.h"
 #include "upbeat/music/library.h"
 
@@ -133,11 +133,7 @@ Result<std::vector<ExerciseInWork>> exercisesInWork(const Logbook& logbook, cons
 }
 
 Result<std::vector<ExerciseInWork>> exercisesInWork(const std::filesystem::path& root, const std::string& today) {
-    std::unique_ptr<QCoreApplication> app;  // SQLite's driver is a plugin that it finds
-    static int count = 1;
-    static char name[] = "upbeat-check";
-    static char* arguments[] = {name, nullptr};
-    if (QCoreApplication::instance() == nullptr) app = std::make_unique<QCoreApplication>(count, arguments);
+    const ConsoleHost host;
     const std::filesystem::path file = root / "logbook.db";
     if (std::error_code none; !std::filesystem::exists(file, none)) return std::vector<ExerciseInWork>();
     const auto logbook = Logbook::open(file, LogbookAccess::Reading);

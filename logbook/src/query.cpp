@@ -1,4 +1,4 @@
-#include "query.h"
+#include "upbeat/logbook/query.h"
 
 #include <QSqlDatabase>
 #include <QSqlError>

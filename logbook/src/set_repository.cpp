@@ -2,7 +2,7 @@
 
 #include <algorithm>
 
-#include "query.h"
+#include "upbeat/logbook/query.h"
 
 namespace upbeat {
 

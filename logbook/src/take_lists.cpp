@@ -1,6 +1,6 @@
 // What is asked of all takes together: lists, days, totals. Counted by SQL, without an end.
-#include "query.h"
 #include "take_rows.h"
+#include "upbeat/logbook/query.h"
 #include "upbeat/logbook/take_repository.h"
 
 namespace upbeat {

@@ -2,11 +2,11 @@
 
 #include <QSqlDatabase>
 
-#include "query.h"
 #include "take_blobs.h"
 #include "take_rows.h"
 #include "upbeat/formats/take_sidecar.h"
 #include "upbeat/logbook/exercise_repository.h"
+#include "upbeat/logbook/query.h"
 
 namespace upbeat {
 
@@ -79,11 +79,13 @@ Result<qint64> TakeRepository::add(const TakeRecord& take, const TakeAnalysis& a
     const auto session = sessionFor(take);
     if (!session) return tl::unexpected(session.error());
     const RungTake remembered = remember(take.frame.tempoBpm, analysis.gates);
+    const bool counts = take.counts() && !analysis.matched.clickInstead;
     std::vector<Cell> cells = cellsOf(take);
     cells.insert(cells.end(),
                  {{"session_id", *session},
                   {"exercise_version_id", *version},
-                  {"clean", remembered.clean && take.counts()},
+                  {"counts", counts},
+                  {"clean", remembered.clean && counts},
                   {"missed_gate", remembered.missed ? QVariant(toQt(toName(*remembered.missed))) : QVariant()}});
     const auto id = insertRow(m_logbook, "take", cells);
     if (!id) return id;

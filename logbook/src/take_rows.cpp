@@ -72,7 +72,6 @@ std::vector<Cell> cellsOf(const TakeRecord& take) {
                             {"trace_column_s", take.trace.columnS()},
                             {"click", toQt(toJson(take.click))},
                             {"click_heard", take.frame.clickBleed},
-                            {"counts", take.counts()},
                             {"simulated", take.simulated},
                             {"pad_doubles", take.padGhosts.doubles},
                             {"pad_crosstalk", take.padGhosts.crosstalk},

@@ -6,7 +6,7 @@
 #include <limits>
 #include <vector>
 
-#include "query.h"
+#include "upbeat/logbook/query.h"
 #include "upbeat/logbook/take_repository.h"
 
 namespace upbeat {

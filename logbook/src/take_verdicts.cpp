@@ -1,5 +1,5 @@
 // What was said of a take on its day.
-#include "query.h"
+#include "upbeat/logbook/query.h"
 #include "upbeat/logbook/take_repository.h"
 #include "upbeat/season/season_figures.h"
 #include "verdict_rows.h"

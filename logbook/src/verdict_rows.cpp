@@ -8,7 +8,7 @@ namespace {
 
 /// In the order of Reason.
 constexpr std::array<std::string_view, std::variant_size_v<Reason>> kReasons{
-    "", "clean", "gate_missed", "fell_apart", "gate_unsure", "too_little", "damaged", "simulated"};
+    "", "clean", "gate_missed", "fell_apart", "gate_unsure", "too_little", "damaged", "simulated", "click"};
 
 struct ReasonCells {
     std::vector<Cell>& cells;
@@ -115,6 +115,7 @@ Reason reasonFrom(const Row& row, const std::vector<Gate>& gates) {
     if (why == "fell_apart") return FellApart{row.whole("why_missed"), row.whole("why_extra")};
     if (why == "too_little") return TooLittlePlayed{};
     if (why == "simulated") return PlayedByNobody{};
+    if (why == "click") return ClickWasMeasured{};
     if (why == "damaged") return TakeWasDamaged{row.number("why_lost_s")};
     return NotRecorded{};
 }

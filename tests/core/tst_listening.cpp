@@ -114,6 +114,43 @@ class TestListening : public QObject {
         }
     }
 
+    // Without a count-in the click is not learned apart from the drum: what is louder on the beat is measured.
+    void aClickThatIsMeasuredInsteadIsSaid_data() {
+        QTest::addColumn<QString>("page");
+        QTest::addColumn<double>("bleedDb");
+        QTest::addColumn<bool>("instead");
+        QTest::newRow("quarters, a loud click") << "quarters" << 0.0 << true;
+        QTest::newRow("sixteenths, a loud click") << "sixteenths" << 0.0 << true;
+        QTest::newRow("quarters, a soft click") << "quarters" << -50.0 << false;
+        QTest::newRow("quarters, no click") << "quarters" << -200.0 << false;
+    }
+    void aClickThatIsMeasuredInsteadIsSaid() {
+        QFETCH(QString, page);
+        QFETCH(double, bleedDb);
+        QFETCH(bool, instead);
+        Exercise exercise = *builtInExercise("singles-sixteenths");
+        if (page == "quarters")
+            std::erase_if(exercise.strokes, [](const Stroke& s) { return s.at.denominator() != 1; });
+        Character character = machine();
+        character.spreadMs = 5;
+        Recording recording;
+        recording.noiseDb = -75;
+        if (bleedDb > -100) {
+            recording.bleed = clickFor(exercise, Bpm(kTempo));
+            recording.bleed->countInBars = 0;
+            recording.bleedDb = bleedDb;
+        }
+        const KnownTake take = play(exercise, kTempo, 12, character, 4, recording);
+        TakeFrame frame = take.frame();
+        frame.clickBleed = true;
+        const TakeAnalysis heard = analyzeTake(take.exercise, frame, listen(take, false), {});
+        QCOMPARE(heard.matched.clickInstead, instead);
+        QCOMPARE(std::holds_alternative<ClickWasMeasured>(heard.verdict.reason), instead);
+        // Strokes that are as even everywhere are a machine's, not the click.
+        const KnownTake even = play(*builtInExercise("singles-sixteenths"), kTempo, 12, machine());
+        QVERIFY(!analyze(even, perfectHits(even)).matched.clickInstead);
+    }
+
     void aClickOnItsOwnIsNoHit() {
         KnownTake take = withBleed(-20);
         Performance nothing;

@@ -82,6 +82,12 @@ class ReasonWords {
         return UPBEAT_TEXT("The simulated player played this: it moves no ladder.");
     }
 
+    Text operator()(ClickWasMeasured) const {
+        return UPBEAT_TEXT(
+            "The click is louder in this recording than your strokes on it: turn it down, or wear "
+            "headphones.");
+    }
+
   private:
     /// With how many more takes it needs.
     [[nodiscard]] Text joined(const Text& sentence) const {

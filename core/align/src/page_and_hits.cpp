@@ -58,15 +58,7 @@ std::vector<WrittenStroke> pageOf(const Exercise& e, const TakeFrame& frame, int
 }
 
 std::vector<double> clicksHeardS(const Exercise& e, const TakeFrame& frame) {
-    std::vector<double> timesS;
-    if (!frame.clickBleed) return timesS;
-    ClickPlan plan = clickFor(e, Bpm(frame.tempoBpm));
-    plan.silent = frame.silent;
-    const double firstS = plan.firstBeat().value();
-    // One bar counts in, and the click goes on for a beat.
-    const double endS = firstS + barStartS(e, plan.tempo, frame.bars) + plan.beat().value();
-    for (const Click& click : clicksBetween(plan, 0, endS)) timesS.push_back(click.timeS - firstS);
-    return timesS;
+    return frame.clickBleed ? clicksBesideS(e, Bpm(frame.tempoBpm), frame.bars, frame.silent) : std::vector<double>{};
 }
 
 bool isNearOne(const std::vector<double>& timesS, double timeS, double nearS) {

@@ -7,6 +7,7 @@
 #include <cmath>
 
 #include "upbeat/music/bars.h"
+#include "upbeat/music/page.h"
 
 namespace upbeat {
 
@@ -177,6 +178,16 @@ std::vector<Click> clicksBetween(const ClickPlan& plan, double fromS, double toS
     for (Click click = clickAt(plan, first); click.timeS < toS; click = clickAt(plan, ++first))
         if (click.audible) clicks.push_back(click);
     return clicks;
+}
+
+std::vector<double> clicksBesideS(const Exercise& exercise, Bpm tempo, int bars, const SilentBars& silent) {
+    ClickPlan plan = clickFor(exercise, tempo);
+    plan.silent = silent;
+    const double firstS = plan.firstBeat().value();
+    const double endS = firstS + barStartS(exercise, tempo, bars) + plan.beat().value();
+    std::vector<double> timesS;
+    for (const Click& click : clicksBetween(plan, 0, endS)) timesS.push_back(click.timeS - firstS);
+    return timesS;
 }
 
 std::optional<double> tempoOfTaps(const std::vector<double>& tapsS) {

@@ -4,6 +4,7 @@
 #include <cmath>
 
 #include "upbeat/align/foreign_sounds.h"
+#include "upbeat/measure/click_instead.h"
 #include "upbeat/measure/gain_ride.h"
 #include "upbeat/take/section_findings.h"
 #include "upbeat/take/take_bounds.h"
@@ -62,6 +63,13 @@ void forgetLevelsOfNeighbours(MatchedTake& take) {
     }
 }
 
+Verdict decideOn(const TakeAnalysis& a, const TakeFrame& frame, const CoachPlan& plan) {
+    const Exercise& page = a.matched.exercise;
+    if (isTooDamaged(frame, page)) return damagedTake(frame.tempoBpm, damagedS(frame, page), plan.ladder);
+    if (a.matched.clickInstead) return unmeasuredTake(frame.tempoBpm, plan.ladder);
+    return decide(a.matched, a.gates, a.findings, plan.ladder, plan.history);
+}
+
 }  // namespace
 
 void poolGates(TakeAnalysis& analysis, const std::vector<RungTake>& history) {
@@ -76,14 +84,13 @@ TakeAnalysis analyzeTake(const Exercise& exercise, const TakeFrame& frame, const
     analysis.matched = matchApartFromVoices(asJudged(exercise), frame, heard);
     forgetLevelsOfRidingGain(analysis.matched);
     forgetLevelsOfNeighbours(analysis.matched);
+    analysis.matched.clickInstead = isClickInstead(analysis.matched, frame.clickBleed);
     analysis.measures = measure(analysis.matched);
     analysis.gates = judge(analysis.matched, analysis.measures, plan.profile);
     analysis.findings =
         findBySections(analysis.matched, plan.profile, findFaults(analysis.matched, analysis.measures, plan.profile));
     poolGates(analysis, plan.history);
-    analysis.verdict = isTooDamaged(frame, exercise)
-                           ? damagedTake(frame.tempoBpm, damagedS(frame, exercise), plan.ladder)
-                           : decide(analysis.matched, analysis.gates, analysis.findings, plan.ladder, plan.history);
+    analysis.verdict = decideOn(analysis, frame, plan);
     return analysis;
 }
 

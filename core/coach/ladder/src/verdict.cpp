@@ -120,6 +120,12 @@ Verdict simulatedTake(double tempoBpm, const Ladder& ladder) {
     return v;
 }
 
+Verdict unmeasuredTake(double tempoBpm, const Ladder& ladder) {
+    Verdict v = again(tempoBpm, ladder);
+    v.reason = ClickWasMeasured{};
+    return v;
+}
+
 RungTake remember(double tempoBpm, const std::vector<Gate>& gates) {
     const auto worst = worstMissed(gates);
     RungTake take;

@@ -18,7 +18,8 @@ struct MatchedStroke {
     int hit = kNone;      ///< Index into MatchedTake::hits.
     double offsetMs = 0;  ///< Onset minus where it is asked for, minus latency; plus is late.
     double askedMs = 0;   ///< Where its sound is asked for beside the click; plus is behind (see placement.h).
-    bool askedApart = false;  ///< Its sound is shared with a stroke that is asked for elsewhere: `askedMs` lies between.
+    bool askedApart =
+        false;  ///< Its sound is shared with a stroke that is asked for elsewhere: `askedMs` lies between.
     double levelDb = 0;
     bool shared = false;     ///< Struck together with another voice: one sound on one microphone.
     bool carries = false;    ///< Shared, but louder by class than all it is struck with: the level is its own.
@@ -69,6 +70,7 @@ struct MatchedTake {
     std::vector<int> extra;     ///< Indices of hits nobody wrote.
     std::vector<Hit> pale;      ///< Something sounded that is unlike the strokes: it weighs nothing (Hit::foreign).
     bool gainRides = false;     ///< The recording's loudness follows what went before: no level is known.
+    bool clickInstead = false;  ///< The click was measured where the player should have been (click_instead.h).
     std::vector<Break> breaks;  ///< In order of time.
     BandTrace trace;            ///< Of the whole recording; empty where there is no sound.
 };

@@ -73,6 +73,11 @@ struct ClickPlan {
 /// The plain click of an exercise.
 [[nodiscard]] ClickPlan clickFor(const Exercise& exercise, Bpm tempo);
 
+/// When the plain click of an exercise sounds, in seconds from beat 1 of bar 1 and in order: from the bar that counts
+/// in to a beat behind the last of `bars`.
+[[nodiscard]] std::vector<double> clicksBesideS(const Exercise& exercise, Bpm tempo, int bars,
+                                                const SilentBars& silent);
+
 [[nodiscard]] Result<void> check(const ClickPlan& plan);
 
 enum class ClickKind { Bar, Beat, Subdivision };

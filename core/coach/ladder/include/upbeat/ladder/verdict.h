@@ -44,11 +44,13 @@ struct TakeWasDamaged {
 };
 /// The simulated player played it, and not in the demo.
 struct PlayedByNobody {};
+/// The click was measured where the player should have been.
+struct ClickWasMeasured {};
 /// Of a take from before logbooks kept it.
 struct NotRecorded {};
 
 using Reason = std::variant<NotRecorded, TakesWereClean, GateWasMissed, FellApart, GateIsUnsure, TooLittlePlayed,
-                            TakeWasDamaged, PlayedByNobody>;
+                            TakeWasDamaged, PlayedByNobody, ClickWasMeasured>;
 
 /// What to do next, and why; `words` says it.
 struct Verdict {
@@ -87,6 +89,9 @@ struct Verdict {
 
 /// The verdict on a take of the simulated player: again, whatever it shows; it moves no ladder.
 [[nodiscard]] Verdict simulatedTake(double tempoBpm, const Ladder& ladder);
+
+/// The verdict on a take in which the click was measured instead of the player: again, whatever it shows.
+[[nodiscard]] Verdict unmeasuredTake(double tempoBpm, const Ladder& ladder);
 
 /// This take as the ladder will remember it.
 [[nodiscard]] RungTake remember(double tempoBpm, const std::vector<Gate>& gates);
