@@ -90,6 +90,9 @@ void ClimbPlace::addKeys() {
     addHiddenKey(Qt::SHIFT | Qt::Key_G, [this] {
         m_with.stand.setGoal(m_with.stand.ladder().ladder.goalBpm - m_with.stand.ladder().ladder.stepBpm);
     });
+    addHiddenKey(Qt::SHIFT | Qt::Key_B, [this] {
+        if (!isEditing()) playWholeToday();
+    });
     addKey(Qt::Key_T, QStringLiteral("T"), tr("takes asked"), [this] { askForTakes(); });
     m_fasterKeys = {{tr("Enter"), tr("next step")},
                     {QStringLiteral("M"), tr("next measure")},

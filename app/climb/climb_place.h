@@ -70,6 +70,7 @@ class ClimbPlace : public Place {
     /// Of a piece: every section with its own ladder, and the one that holds it.
     void showSections();
     void practise(std::optional<int> section);
+    void playWholeToday();
     void addRuleKeys();
     void addLimitKeys();
     void moveRung(int steps);
@@ -89,6 +90,7 @@ class ClimbPlace : public Place {
     std::optional<Forecast> m_forecast;
     std::optional<double> m_nearerGoal;
     std::optional<Holding> m_holding;
+    std::optional<double> m_wholeToday;  // of a piece: the tempo all its sections stand
     SectionStrip* m_sections;
     QLabel* m_holder;  // what holds the piece
     QStackedWidget* m_main;

@@ -14,6 +14,7 @@ void ClimbPlace::showSections() {
     const Exercise& piece = m_with.stand.whole();
     m_sections->show(piece);
     m_holder->hide();
+    m_wholeToday.reset();
     const auto& sections = m_sections->sections();
     if (sections.size() < 2) return;
     const auto clean = m_with.log.cleanTempos();
@@ -31,9 +32,17 @@ void ClimbPlace::showSections() {
     const auto hardest = hardestSection(standings);
     m_sections->setNotes(notes, hardest ? std::optional(static_cast<int>(*hardest)) : std::nullopt);
     m_sections->choose(now);
+    m_wholeToday = wholeToday(standings);
     if (!hardest) return;
-    m_holder->setText(inWords(words::holderOf(standings)));
+    const QStringList said{inWords(words::holderOf(standings)), inWords(words::wholeTodayOf(standings))};
+    m_holder->setText(said.join(QLatin1Char(' ')).trimmed());
     m_holder->show();
+}
+
+void ClimbPlace::playWholeToday() {
+    if (!m_wholeToday || m_with.stand.isFixed()) return;
+    m_with.stand.backToWhole();
+    m_with.stand.setTempo(*m_wholeToday);
 }
 
 /// Over all takes at this tempo, also those before a drill or another rung.

@@ -41,6 +41,7 @@ std::vector<Verdict> possible(const LadderState& state, int beats) {
 
 VerdictVoice::VerdictVoice(const With& with) : m_with(with) {
     connect(&m_with.setup, &Setup::changed, this, &VerdictVoice::prepareCount);
+    connect(&m_with.stand, &Stand::exerciseChanged, this, &VerdictVoice::prepareCount);
     connect(&m_with.input, &AudioInput::opened, this, &VerdictVoice::prepareCount);
     connect(&m_with.recorder, &Recorder::started, this, [this] {
         prepareVerdicts();
@@ -49,8 +50,12 @@ VerdictVoice::VerdictVoice(const With& with) : m_with(with) {
 }
 
 void VerdictVoice::prepareCount() {
-    if (m_with.setup.settings().voice >= VoiceUse::CountIn && m_with.input.isAlive())
-        m_with.speaker.prepare(countWords(kMostBeats), m_with.input.sampleRate());
+    const VoiceUse use = m_with.setup.settings().voice;
+    if (use < VoiceUse::CountIn || !m_with.input.isAlive()) return;
+    QStringList words = countWords(kMostBeats);
+    if (use == VoiceUse::Throughout)
+        for (const Section& section : m_with.stand.exercise().sections) words << QString::fromStdString(section.name);
+    m_with.speaker.prepare(words, m_with.input.sampleRate());
 }
 
 void VerdictVoice::prepareVerdicts() {

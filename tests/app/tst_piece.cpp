@@ -221,6 +221,8 @@ class TestPiece : public QObject {
                    label->text() == QStringLiteral("chorus 1 holds the piece at 100; intro would go at 112.");
         }));
         song.picture("climb-piece");
+        song.key(Qt::Key_B, Qt::ShiftModifier);  // not before every section was clean
+        QVERIFY(song.studio->stand().isPart());
         QTest::mouseClick(strip, Qt::LeftButton, {}, QPoint(strip->width() / 2 + 120, 20));  // the bridge
         QCOMPARE(song.studio->stand().exercise().firstBar, 57);
         QVERIFY(song.studio->stand().isPart());

@@ -145,6 +145,37 @@ class TestStool : public QObject {
         QVERIFY(!countTrack(countIn(120, 0), 48000, false, [](const QString&) { return word(0.1); }));
     }
 
+    void theNextSectionIsSaidInTheBarBeforeIt() {
+        TakePlan plan = countIn(120);
+        plan.exercise.bars = 4;
+        plan.exercise.sections = {{1, "intro"}, {3, "verse"}};
+        plan.bars = 8;
+        const auto said = announcementsIn(plan);
+        QCOMPARE(said.size(), std::size_t{3});
+        QCOMPARE(said[0].bar, 1);
+        QCOMPARE(said[0].name, QStringLiteral("verse"));
+        QCOMPARE(said[1].bar, 3);
+        QCOMPARE(said[1].name, QStringLiteral("intro"));
+        // Names last a second and a half, numbers a tenth: the second bar holds a name and is not counted.
+        const auto sound = [](const QString& what) { return word(what == "intro" || what == "verse" ? 1.5 : 0.1); };
+        const auto track = countTrack(plan, 48000, true, sound);
+        const auto at = [&](double beats) {
+            return track->samples[static_cast<std::size_t>((plan.firstBeatS() + 0.5 * beats) * 48000) + 20];
+        };
+        QVERIFY(at(1) > 0.1F && at(1.8) == 0.0F && at(8) > 0.1F);
+        for (const double beats : {4.0, 4.5, 6.9, 12.5}) QVERIFY(at(beats) > 0.1F);
+        QVERIFY(at(7.2) == 0.0F);
+        // A name that nobody has spoken yet is left out, and the bar is counted.
+        const auto nameless = countTrack(plan, 48000, true, [&](const QString& what) {
+            return what == "verse" || what == "intro" ? nullptr : word(0.1);
+        });
+        QVERIFY(nameless->samples[static_cast<std::size_t>((plan.firstBeatS() + 2.5) * 48000) + 20] > 0.1F);
+        // In the count-in alone nothing is announced; nor on a page without sections.
+        QVERIFY(countTrack(plan, 48000, false, sound)->samples.size() < 48000 * 3);
+        plan.exercise.sections.clear();
+        QVERIFY(announcementsIn(plan).empty());
+    }
+
     void aVoiceInTheCountInMovesNoStroke() {
         const Parrot parrot;
         const FirstStart room;

@@ -95,7 +95,8 @@ Text sentenceOf(const Holding& holding) {
 
 Text nearerGoalOf(double goalBpm, double nearerBpm) {
     return Text::with(
-        UPBEAT_TEXT("Instead of %1, hardly reached in three months as it goes, %2 can be had in one: N takes that goal."),
+        UPBEAT_TEXT(
+            "Instead of %1, hardly reached in three months as it goes, %2 can be had in one: N takes that goal."),
         bpm(goalBpm), bpm(nearerBpm));
 }
 
@@ -109,6 +110,11 @@ Text holderOf(const std::vector<SectionStanding>& sections) {
     if (easiest == &holder) return Text::with(UPBEAT_TEXT("All sections are clean at %1."), bpm(*holder.cleanBpm));
     return Text::with(UPBEAT_TEXT("%1 holds the piece at %2; %3 would go at %4."), holder.name, bpm(*holder.cleanBpm),
                       easiest->name, bpm(*easiest->cleanBpm));
+}
+
+Text wholeTodayOf(const std::vector<SectionStanding>& sections) {
+    const auto tempo = wholeToday(sections);
+    return tempo ? Text::with(UPBEAT_TEXT("Today the whole goes at %1: Shift B."), bpm(*tempo)) : Text();
 }
 
 }  // namespace upbeat::words

@@ -14,4 +14,11 @@ std::optional<std::size_t> hardestSection(const std::vector<SectionStanding>& se
     return static_cast<std::size_t>(std::min_element(sections.begin(), sections.end(), slower) - sections.begin());
 }
 
+std::optional<double> wholeToday(const std::vector<SectionStanding>& sections) {
+    const auto hardest = hardestSection(sections);
+    const auto isKnown = [](const SectionStanding& s) { return s.cleanBpm.has_value(); };
+    if (!hardest || !std::all_of(sections.begin(), sections.end(), isKnown)) return std::nullopt;
+    return sections[*hardest].cleanBpm;
+}
+
 }  // namespace upbeat

@@ -25,5 +25,7 @@ namespace upbeat::words {
 
 /// "B holds the piece at 92; A would go at 116." Empty where nothing can be said yet.
 [[nodiscard]] Text holderOf(const std::vector<SectionStanding>& sections);
+/// At what tempo the whole goes today, where every section was clean; empty otherwise.
+[[nodiscard]] Text wholeTodayOf(const std::vector<SectionStanding>& sections);
 
 }  // namespace upbeat::words

@@ -15,4 +15,7 @@ struct SectionStanding {
 /// The section that sets the tempo of the whole: the slowest of those that were clean. Nothing before two were.
 [[nodiscard]] std::optional<std::size_t> hardestSection(const std::vector<SectionStanding>& sections);
 
+/// At what tempo all of it can be played today: that of the hardest section, once every section was clean.
+[[nodiscard]] std::optional<double> wholeToday(const std::vector<SectionStanding>& sections);
+
 }  // namespace upbeat
