@@ -101,7 +101,7 @@ void PlayPlace::paintPhrase(QPainter& painter, const QRectF& box) const {
                      c.onBeat));
         painter.setPen(c.onBeat ? theme.ink : theme.inkSoft);
         painter.drawText(QRectF(view.xOf(c.place) - 50, view.base + 10, 100, 40), Qt::AlignHCenter | Qt::AlignTop,
-                         c.word);
+                         QString::fromStdString(c.word));
     }
 }
 

@@ -24,8 +24,8 @@ CountNow countAt(const FieldData& page, const Meter& meter, double place, double
     CountNow now;
     for (const FieldColumn& column : page.columns) {
         if (column.place > place + 1e-9) break;
-        if (column.onBeat) now.beat = column.word;
-        now.word = column.onBeat ? QString() : column.word;
+        if (column.onBeat) now.beat = QString::fromStdString(column.word);
+        now.word = column.onBeat ? QString() : QString::fromStdString(column.word);
     }
     return now;
 }

@@ -33,9 +33,8 @@ std::vector<FieldColumn> CountLineEditor::columns() const {
     for (const CountedBeat& beat : beatsOf(e)) {
         const int steps = editor().stepsOfBeat(beat.start);
         for (int i = 0; i < steps; ++i)
-            list.push_back({placeOfBeat(beat.start + beat.length * i / steps),
-                            QString::fromStdString(countWord(e, beat.number, i, steps)), i == 0,
-                            i == 0 && beat.number == 1});
+            list.push_back({placeOfBeat(beat.start + beat.length * i / steps), countWord(e, beat.number, i, steps),
+                            i == 0, i == 0 && beat.number == 1});
     }
     return list;
 }

@@ -183,7 +183,8 @@ void CountLine::paintStroke(QPainter& painter, std::size_t index, const QRectF& 
     if (m_folded) return;
     painter.setFont(typeFace(13, s.level == Level::Accent));
     painter.setPen(theme.inkSoft);
-    painter.drawText(QRectF(foot.x() - 14, base + 5, 28, 18), Qt::AlignCenter, m_page.hands[index]);
+    painter.drawText(QRectF(foot.x() - 14, base + 5, 28, 18), Qt::AlignCenter,
+                     QString::fromStdString(m_page.hands[index]));
 }
 
 }  // namespace upbeat

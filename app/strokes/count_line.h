@@ -2,8 +2,9 @@
 
 #include <QWidget>
 
-#include "strokes/field_data.h"
 #include "strokes/page_levels.h"
+#include "strokes/stroke_shape.h"
+#include "upbeat/field/field_data.h"
 
 namespace upbeat {
 

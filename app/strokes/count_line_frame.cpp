@@ -92,7 +92,8 @@ void CountLine::paintWords(QPainter& painter, const QRectF& row) const {
         const double size = std::clamp(0.62 * columnWidth, 12.0, column.onBeat ? largest : 0.75 * largest);
         painter.setFont(typeFace(size, column.onBeat));
         painter.setPen(column.onBeat ? theme.ink : theme.inkSoft);
-        painter.drawText(QRectF(x(column.place) - 40, row.top(), 80, row.height() - 4), Qt::AlignCenter, column.word);
+        painter.drawText(QRectF(x(column.place) - 40, row.top(), 80, row.height() - 4), Qt::AlignCenter,
+                         QString::fromStdString(column.word));
     }
 }
 

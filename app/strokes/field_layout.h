@@ -4,8 +4,8 @@
 #include <QSizeF>
 #include <optional>
 
-#include "strokes/field_data.h"
 #include "strokes/stroke_shape.h"
+#include "upbeat/field/field_data.h"
 
 namespace upbeat {
 

@@ -58,6 +58,19 @@ void FieldView::setPlayhead(double timeS) {
     update();
 }
 
+void FieldView::chooseAt(double timeS) {
+    std::optional<FieldLayout::Cell> nearest;
+    double away = 0;
+    for (std::size_t row = 0; row < m_data.rows.size(); ++row)
+        for (std::size_t mark = 0; mark < m_data.rows[row].size(); ++mark) {
+            const double distance = std::abs(m_data.rows[row][mark].timeS - timeS);
+            if (nearest && distance >= away) continue;
+            nearest = FieldLayout::Cell{row, mark};
+            away = distance;
+        }
+    if (nearest) choose(nearest->row, nearest->mark);
+}
+
 void FieldView::zoomIn() {
     setZoomSpan(m_zoom.span / 2);
 }
@@ -160,8 +173,9 @@ void FieldView::paintGrid(QPainter& painter, const FieldLayout& layout) const {
         painter.setPen(QPen(theme.edge, 1));
         painter.drawLine(QPointF(layout.body().left(), y), QPointF(layout.body().right(), y));
         painter.setPen(theme.inkSoft);
-        painter.drawText(QRectF(0, y - 18, 26, 20), Qt::AlignRight | Qt::AlignVCenter,
-                         row < m_data.rowNames.size() ? m_data.rowNames[row] : QString::number(row + 1));
+        painter.drawText(
+            QRectF(0, y - 18, 26, 20), Qt::AlignRight | Qt::AlignVCenter,
+            row < m_data.rowNames.size() ? QString::fromStdString(m_data.rowNames[row]) : QString::number(row + 1));
     }
 }
 
@@ -217,14 +231,15 @@ void FieldView::paintSummaryWords(QPainter& painter, const FieldLayout& layout) 
         if (!layout.isVisible(column.place) || (narrow && !column.onBeat)) continue;
         painter.setFont(typeFace(column.onBeat ? 18 : (roomy ? Type::kText : 14), column.onBeat));
         painter.setPen(column.onBeat ? theme.ink : theme.inkSoft);
-        painter.drawText(QRectF(layout.x(column.place) - 30, y + 6, 60, 20), Qt::AlignCenter, column.word);
+        painter.drawText(QRectF(layout.x(column.place) - 30, y + 6, 60, 20), Qt::AlignCenter,
+                         QString::fromStdString(column.word));
     }
     painter.setFont(typeFace(roomy ? Type::kText : 12));
     painter.setPen(theme.inkSoft);
     for (std::size_t i = 0; i < m_data.strokePlaces.size() && !narrow; ++i) {
         if (!layout.isVisible(m_data.strokePlaces[i])) continue;
         const double x = layout.x(m_data.strokePlaces[i]) + 7 * m_data.strokeSlots[i];
-        painter.drawText(QRectF(x - 20, y + 24, 40, 20), Qt::AlignCenter, m_data.hands[i]);
+        painter.drawText(QRectF(x - 20, y + 24, 40, 20), Qt::AlignCenter, QString::fromStdString(m_data.hands[i]));
     }
 }
 

@@ -20,6 +20,8 @@ class FieldView : public QWidget {
     /// The chosen hit, where one is.
     [[nodiscard]] const FieldMark* chosen() const;
     void choose(std::size_t row, std::size_t mark);
+    /// Chooses the hit that is nearest to a moment of the recording.
+    void chooseAt(double timeS);
     /// Puts strokes of the exercise forward in all passes.
     void highlightStrokes(std::vector<int> strokes);
     [[nodiscard]] const std::vector<int>& highlighted() const { return m_highlighted; }

@@ -3,7 +3,7 @@
 #include <QString>
 #include <vector>
 
-#include "strokes/field_data.h"
+#include "upbeat/field/field_data.h"
 
 namespace upbeat {
 

@@ -1,6 +1,6 @@
 #pragma once
 
-#include "strokes/field_data.h"
+#include "upbeat/field/field_data.h"
 
 namespace upbeat {
 

@@ -2,8 +2,8 @@
 
 #include <vector>
 
-#include "strokes/field_data.h"
 #include "upbeat/align/live_matcher.h"
+#include "upbeat/field/field_data.h"
 
 namespace upbeat {
 

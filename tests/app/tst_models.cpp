@@ -8,11 +8,11 @@
 #include "place/verdict_bar.h"
 #include "prepare/exercise_filter.h"
 #include "prepare/exercise_model.h"
-#include "strokes/field_data.h"
 #include "studio/care.h"
 #include "studio/settings.h"
 #include "theme/theme.h"
 #include "theme/words.h"
+#include "upbeat/field/field_data.h"
 #include "upbeat/music/library.h"
 
 using namespace upbeat;

@@ -84,7 +84,7 @@ class TestStrokes : public QObject {
         QCOMPARE(field.markCount(), std::size_t{80});
         QCOMPARE(field.columns.size(), std::size_t{16});
         QCOMPARE(field.averages.size(), std::size_t{16});
-        QCOMPARE(field.hands[4], QStringLiteral("L"));
+        QCOMPARE(field.hands[4], std::string("L"));
         for (const auto& row : field.rows)
             for (const FieldMark& mark : row) QVERIFY(std::abs(mark.relativeDb - mark.targetDb) < 0.5);
     }

@@ -99,6 +99,7 @@ class TestLayers : public QObject {
         row("core/coach/ladder", "units music align measure judge");
         row("core/coach/methods", "units music judge ladder");
         row("core/take", "units music signal voices align measure judge ladder");
+        row("core/field", "units music align measure take");
         row("core/player", "units music");
         row("core/season", "units music measure judge ladder");
         row("core/climb", "units music signal judge ladder take player measure season");
@@ -111,7 +112,7 @@ class TestLayers : public QObject {
             "units music signal voices align measure judge ladder take player climb routine words formats audio "
             "logbook");
         const std::string core =
-            "units music signal voices align measure judge ladder methods take player season routine words ";
+            "units music signal voices align measure judge ladder methods take field player season routine words ";
         row("app/theme", core.c_str());
         row("app/strokes", (core + "app:theme").c_str());
         row("app/studio", (core + "formats audio logbook app:theme app:strokes").c_str());

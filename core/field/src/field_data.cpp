@@ -1,4 +1,4 @@
-#include "strokes/field_data.h"
+#include "upbeat/field/field_data.h"
 
 #include <algorithm>
 #include <map>
@@ -165,10 +165,9 @@ FieldData fieldOf(const Exercise& e) {
     field.barPlaces.clear();
     for (int bar = 1; bar <= e.bars + 1; ++bar) field.barPlaces.push_back(placeIn(e, barOf(e, bar).start));
     for (const CountColumn& column : countColumns(e))
-        field.columns.push_back(
-            {placeIn(e, column.at), QString::fromStdString(column.word), column.onBeat, column.onBar});
+        field.columns.push_back({placeIn(e, column.at), column.word, column.onBeat, column.onBar});
     for (const Stroke& stroke : e.strokes) {
-        field.hands.push_back(QString::fromUtf8(handLetter(stroke.limb).data(), 1));
+        field.hands.emplace_back(handLetter(stroke.limb));
         field.strokePlaces.push_back(placeIn(e, stroke.at));
     }
     field.strokeSlots = slotsOf(e);

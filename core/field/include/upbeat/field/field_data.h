@@ -1,11 +1,9 @@
 #pragma once
 
-#include <QString>
-#include <array>
 #include <optional>
+#include <string>
 #include <vector>
 
-#include "strokes/stroke_shape.h"
 #include "upbeat/measure/level_reference.h"
 #include "upbeat/music/counting.h"
 #include "upbeat/take/analyze_take.h"
@@ -15,7 +13,7 @@ namespace upbeat {
 /// One column of the field: a written stroke or a count without one.
 struct FieldColumn {
     double place = 0;  ///< 0 to 1 of the phrase.
-    QString word;
+    std::string word;
     bool onBeat = false;
     bool onBar = false;
 };
@@ -67,10 +65,10 @@ struct FieldData {
     std::vector<std::vector<FieldMark>> rows;  ///< One per pass.
     std::vector<FieldAverage> averages;
     std::vector<FieldGap> gaps;
-    std::vector<QString> hands;  ///< Sticking letter per stroke of the exercise.
+    std::vector<std::string> hands;  ///< Sticking letter per stroke of the exercise.
     std::vector<double> strokePlaces;
     std::vector<int> strokeSlots;         ///< Per stroke: see slotsOf.
-    std::vector<QString> rowNames{};      ///< Instead of the numbers of the passes.
+    std::vector<std::string> rowNames{};  ///< Instead of the numbers of the passes.
     std::vector<double> barPlaces{0, 1};  ///< Where every bar begins, 0 to 1, and the end of the last.
 
     [[nodiscard]] std::size_t markCount() const;

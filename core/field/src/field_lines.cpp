@@ -4,7 +4,7 @@
 #include <map>
 #include <set>
 
-#include "strokes/field_data.h"
+#include "upbeat/field/field_data.h"
 
 namespace upbeat {
 
@@ -71,7 +71,7 @@ FieldData inLines(FieldData field, int barsPerLine, int firstBar) {
         const std::size_t first = rows.size();
         for (int k = 0; k < lines; ++k) {
             rows.emplace_back();
-            field.rowNames.push_back(QString::number(firstBar + k * barsPerLine));
+            field.rowNames.push_back(std::to_string(firstBar + k * barsPerLine));
         }
         for (FieldMark mark : pass) {
             const auto row = first + static_cast<std::size_t>(lineOf(mark.place));
