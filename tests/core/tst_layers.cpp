@@ -52,7 +52,7 @@ class TestLayers : public QObject {
   private Q_SLOTS:
     void noFileBelowTheLogbookIncludesQt_data() {
         QTest::addColumn<QString>("folder");
-        for (const char* folder : {"core", "words", "formats", "audio", "cli"})
+        for (const char* folder : {"core", "words", "formats", "audio", "report", "cli"})
             QTest::newRow(folder) << QString::fromLatin1(folder);
     }
     void noFileBelowTheLogbookIncludesQt() {
@@ -69,7 +69,7 @@ class TestLayers : public QObject {
         static const QRegularExpression type(QStringLiteral("^(?:struct|class|enum class) (\\w+)[^;]*\\{"),
                                              QRegularExpression::MultilineOption);
         QHash<QString, QString> homes;
-        for (const char* folder : {"core", "words", "formats", "audio", "logbook", "cli", "app"})
+        for (const char* folder : {"core", "words", "formats", "audio", "logbook", "report", "cli", "app"})
             for (const QString& file : filesOf(QString::fromLatin1(folder))) {
                 if (!file.endsWith(QStringLiteral(".h"))) continue;
                 auto found = type.globalMatch(contentOf(file));
@@ -108,6 +108,7 @@ class TestLayers : public QObject {
         row("formats", "units music signal voices align measure judge ladder take player climb words");
         row("audio", "units music signal voices align take player formats");  // nothing of judge, ladder and methods
         row("logbook", "units music signal align measure judge ladder take season routine formats");
+        row("report", "units music align measure judge ladder take field words formats");
         row("cli",
             "units music signal voices align measure judge ladder take player climb routine words formats audio "
             "logbook");

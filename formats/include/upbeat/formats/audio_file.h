@@ -47,6 +47,9 @@ enum class AudioFormat { Wav16, Wav24, Flac24 };
 /// Writes to a temporary name and renames; a link is followed, a device refused.
 [[nodiscard]] Result<void> writeSound(const std::filesystem::path& path, const Sound& sound, AudioFormat format);
 
+/// A sound as an Ogg Opus file in memory, at 48 kHz: small, and played by every browser. Times stay as they are.
+[[nodiscard]] Result<std::string> opusOf(const Sound& sound);
+
 /// A FLAC file that grows: used by the recorder's writer thread. The file is readable up to the last flush even when
 /// the program dies. Not thread safe.
 class FlacWriter {
