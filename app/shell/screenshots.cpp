@@ -116,6 +116,7 @@ bool saveScreenshots(MainWindow& window, Studio& studio, const QString& folder) 
         window.go(place);
         ok = save(window, folder, name) && ok;
     }
+    if (!studio.review().take()) return ok;  // a new player has nothing more to show
     ok = savePrepare(window, studio, folder) && ok;
     ok = saveBalance(window, folder) && ok;
     ok = saveFaster(window, folder) && ok;
