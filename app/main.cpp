@@ -91,10 +91,12 @@ std::unique_ptr<Studio> openStudio(StudioOptions options) {
         if (trouble.wayOut() == StartTrouble::WayOut::Quit) return nullptr;
         if (trouble.wayOut() == StartTrouble::WayOut::Rebuild) {
             const auto aside = setAside(logbook);
-            if (aside)
+            if (aside) {
                 damaged = *aside;
-            else
+                Backups::putBackNewest(options.dataFolder);
+            } else {
                 complain(aside.error());
+            }
             continue;
         }
         const QString folder = QFileDialog::getExistingDirectory(nullptr, QObject::tr("A folder for your practice"));
@@ -216,6 +218,7 @@ int run(const QApplication& app) {
     }
     window.show();
     window.greet();
+    if (!arguments.demo) studio->backups().makeDaily();
     if (demo.begun && studio->folder().mayWrite()) {
         arrival = std::make_unique<DemoArrival>(demo.scenario, DemoSite{studio->folder(), *demo.begun});
         letDemoArrive(*arrival, *studio, window, demo.scenario.open);

@@ -1,5 +1,8 @@
 #include "log/log_place.h"
 
+#include <QDir>
+#include <QFileDialog>
+#include <QFileInfo>
 #include <QHBoxLayout>
 #include <QPainter>
 #include <QStyledItemDelegate>
@@ -101,7 +104,36 @@ LogPlace::LogPlace(const With& with, QWidget* parent)
     connect(&m_with.log, &TakeLog::changed, this, &LogPlace::refresh);
     addKey(Qt::Key_Return, tr("Enter"), tr("look at the take"), [this] { openCurrent(); });
     addKey(Qt::Key_O, QStringLiteral("O"), tr("measure a recording"), [this] { openRecordings({}); });
+    addKey(Qt::Key_S, QStringLiteral("S"), tr("save a backup"), [this] { saveBackup(); });
+    addKey(Qt::Key_I, QStringLiteral("I"), tr("bring in a backup"), [this] { bringInBackup(); });
     refresh();
+}
+
+void LogPlace::saveBackup() {
+    const QString name = QStringLiteral("upbeat-check-%1.zip").arg(QDate::currentDate().toString(Qt::ISODate));
+    const QString file = QFileDialog::getSaveFileName(this, tr("Save a backup of everything"),
+                                                      QDir::home().filePath(name), tr("Backups (*.zip)"));
+    if (!file.isEmpty()) m_with.backups.save(file);
+}
+
+void LogPlace::bringInBackup() {
+    const QString file = QFileDialog::getOpenFileName(this, tr("Bring in the takes of a backup"), QDir::homePath(),
+                                                      tr("Backups (*.zip)"));
+    if (!file.isEmpty()) m_with.backups.bringIn(file);
+}
+
+void LogPlace::openFiles(const QStringList& files) {
+    QStringList recordings;
+    for (const QString& file : files) {
+        const QString ending = QFileInfo(file).suffix().toLower();
+        if (ending == QStringLiteral("zip"))
+            m_with.backups.bringIn(file);
+        else if (ending == QStringLiteral("json"))
+            m_with.letters.read(file);
+        else
+            recordings << file;
+    }
+    if (!recordings.isEmpty()) openRecordings(recordings);
 }
 
 void LogPlace::enter() {

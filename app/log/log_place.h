@@ -6,6 +6,8 @@
 
 #include "log/log_model.h"
 #include "place/place.h"
+#include "studio/backups.h"
+#include "studio/letters.h"
 #include "studio/outside_recording.h"
 #include "studio/stand.h"
 #include "studio/take_log.h"
@@ -22,11 +24,15 @@ class LogPlace : public Place {
         Review& review;
         OutsideRecording& outside;
         const Stand& stand;
+        Backups& backups;
+        Letters& letters;
     };
     explicit LogPlace(const With& with, QWidget* parent = nullptr);
     void enter() override;
     /// Asks where the page lies in them, one after the other; without files the first is chosen there.
     void openRecordings(const QStringList& files);
+    /// What was dropped on the window: backups, answers to reports, and recordings.
+    void openFiles(const QStringList& files);
 
   Q_SIGNALS:
     void lookWanted();
@@ -37,6 +43,8 @@ class LogPlace : public Place {
     [[nodiscard]] qint64 currentTake() const;
     void openCurrent();
     void showNote();
+    void saveBackup();
+    void bringInBackup();
 
     With m_with;
     LogModel* m_model;

@@ -5,6 +5,8 @@
 #include "look/look_place.h"
 #include "place/clear_layout.h"
 #include "theme/theme.h"
+#include "theme/words.h"
+#include "upbeat/words/words.h"
 
 namespace upbeat {
 
@@ -18,6 +20,7 @@ void LookPlace::fillFindings() {
         connect(card, &QAbstractButton::clicked, this, [this, i] { chooseFinding(i); });
         m_findings->addWidget(card);
     }
+    if (take) addRemarks(take->remarks);
     m_gates->setVisible(take != nullptr);
     m_spread->setVisible(take != nullptr);
     m_strip->setAnalysis(take ? std::shared_ptr<const TakeAnalysis>(take, &take->analysis) : nullptr);
@@ -33,6 +36,30 @@ void LookPlace::fillFindings() {
     m_spread->setTiming(take->analysis.measures.timing);
     // In one pass nothing is told from one count to the next.
     if (take->analysis.matched.passes < 2) m_spread->hide();
+}
+
+/// What others wrote, each a line that leads to its stroke.
+void LookPlace::addRemarks(const std::vector<Remark>& remarks) {
+    const Exercise& page = m_with.review.take()->stored.exercise;
+    for (const Remark& remark : remarks) {
+        QString where = remark.from.empty() ? tr("Somebody") : QString::fromStdString(remark.from);
+        const bool isOnStroke = remark.stroke >= 0 && remark.stroke < static_cast<int>(page.strokes.size());
+        if (isOnStroke)
+            where += tr(", %1, pass %2").arg(inWords(words::strokeOf(page, remark.stroke))).arg(remark.pass);
+        auto* label = new QLabel(this);
+        label->setObjectName(QStringLiteral("remark"));
+        label->setWordWrap(true);
+        label->setFont(typeFace(Type::kText));
+        label->setTextInteractionFlags(Qt::LinksAccessibleByMouse | Qt::LinksAccessibleByKeyboard);
+        const QString text =
+            QString::fromStdString(remark.text).toHtmlEscaped().replace(QLatin1Char('\n'), QStringLiteral("<br>"));
+        const QString named =
+            isOnStroke ? QStringLiteral("<a href=\"stroke\">%1</a>").arg(where.toHtmlEscaped()) : where.toHtmlEscaped();
+        label->setText(QStringLiteral("<p>%1<br>%2</p>").arg(named, text));
+        label->setAccessibleName(QStringLiteral("%1: %2").arg(where, QString::fromStdString(remark.text)));
+        connect(label, &QLabel::linkActivated, this, [this, timeS = remark.timeS] { m_field->chooseAt(timeS); });
+        m_findings->addWidget(label);
+    }
 }
 
 void LookPlace::addLine(const QString& text) {

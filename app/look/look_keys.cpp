@@ -7,6 +7,7 @@
 #include <cmath>
 
 #include "look/finding_card.h"
+#include "look/report_dialog.h"
 #include "theme/theme.h"
 #include "theme/words.h"
 
@@ -41,6 +42,7 @@ void LookPlace::addKeys() {
     addKey(Qt::Key_G, QStringLiteral("G"), tr("groups"), [this] { toggleGroups(); });
     addListeningKeys();
     addKey(Qt::Key_D, QStringLiteral("D"), tr("drill"), [this] { makeDrill(); });
+    addKey(Qt::Key_W, QStringLiteral("W"), tr("report for a teacher"), [this] { writeReport(); });
     addKey(Qt::Key_Plus, QStringLiteral("+ −"), tr("zoom"), [this] { m_field->zoomIn(); });
     addKey(Qt::Key_J, QStringLiteral("J"), tr("judge by today's limits"), [this] { m_with.review.judgeAgain(); });
     addKey(Qt::Key_PageDown, tr("Page up, down"), tr("the side"), [this] { turnSide(1); });
@@ -48,6 +50,13 @@ void LookPlace::addKeys() {
     addHiddenKey(Qt::Key_Equal, [this] { m_field->zoomIn(); });
     addHiddenKey(Qt::Key_Minus, [this] { m_field->zoomOut(); });
     addHiddenKey(Qt::Key_Escape, [this] { m_with.playback.stop(); });
+}
+
+void LookPlace::writeReport() {
+    if (!m_with.review.take()) return;
+    auto* dialog = new ReportDialog(m_with.review.take(), m_with.letters, this);
+    dialog->setAttribute(Qt::WA_DeleteOnClose);
+    dialog->open();
 }
 
 void LookPlace::turnSide(int pages) {

@@ -147,6 +147,7 @@ void LookPlace::fillLenses() {
 }
 
 void LookPlace::setLens(Lens lens) {
+    if (!m_with.review.take()) return;
     m_lens = lens;
     FieldData field = fieldThrough(lens, shown());
     // In balance the take itself is the measure.

@@ -16,6 +16,7 @@
 #include "strokes/field_view.h"
 #include "strokes/lens.h"
 #include "strokes/section_strip.h"
+#include "studio/letters.h"
 #include "studio/next_steps.h"
 #include "studio/own_levels.h"
 #include "studio/playback.h"
@@ -35,6 +36,7 @@ class LookPlace : public Place {
         Playback& playback;
         Stand& stand;
         const Setup& setup;
+        Letters& letters;
     };
     explicit LookPlace(const With& with, QWidget* parent = nullptr);
     void enter() override;
@@ -69,6 +71,7 @@ class LookPlace : public Place {
     void showChosen();
     void fillFindings();
     void addLine(const QString& text);
+    void addRemarks(const std::vector<Remark>& remarks);
     void chooseFinding(int index);
     void showSectionOf(const Finding& finding);
     void nextLens();
@@ -83,6 +86,7 @@ class LookPlace : public Place {
     [[nodiscard]] Listening spanToHear() const;
     void hear(Listening wish);
     void makeDrill();
+    void writeReport();
 
     With m_with;
     SectionStrip* m_sections;

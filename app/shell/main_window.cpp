@@ -59,12 +59,12 @@ void MainWindow::buildPlaces() {
     auto* play = new PlayPlace({s.stand(), s.recorder(), s.handsFree(), s.routine(), s.nextSteps(), s.setup(),
                                 s.input(), s.review(), s.footSwitch(), s.notices()},
                                m_stack);
-    auto* look = new LookPlace({s.review(), s.nextSteps(), s.playback(), s.stand(), s.setup()}, m_stack);
+    auto* look = new LookPlace({s.review(), s.nextSteps(), s.playback(), s.stand(), s.setup(), s.letters()}, m_stack);
     auto* climb = new ClimbPlace({s.stand(), s.review(), s.nextSteps(), s.recorder(), s.handsFree(), s.log(),
                                   s.limits(), s.setup(), s.notices()},
                                  m_stack);
-    auto* log = new LogPlace({s.log(), s.review(), s.outsideRecording(), s.stand()}, m_stack);
-    new DropTarget(this, [this, log](const QStringList& files) { go(Log), log->openRecordings(files); });
+    auto* log = new LogPlace({s.log(), s.review(), s.outsideRecording(), s.stand(), s.backups(), s.letters()}, m_stack);
+    new DropTarget(this, [this, log](const QStringList& files) { go(Log), log->openFiles(files); });
     m_places = {prepare, play, look, climb, log};
     for (Place* place : m_places) {
         m_stack->addWidget(place);
@@ -72,6 +72,7 @@ void MainWindow::buildPlaces() {
     }
     connect(prepare, &PreparePlace::playWanted, this, [this] { go(Play); });
     connect(log, &LogPlace::lookWanted, this, [this] { go(Look); });
+    connect(&s.letters(), &Letters::entered, this, [this] { go(Look); });
     connect(m_spine, &Spine::chosen, this, &MainWindow::go);
 }
 

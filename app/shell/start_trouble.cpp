@@ -34,8 +34,9 @@ StartTrouble::StartTrouble(const Error& error, bool canRebuild, QWidget* parent)
         return button;
     };
     if (canRebuild) {
-        auto* about = new QLabel(tr("The damaged logbook can be set aside, under another name, and a new one made from "
-                                    "the recordings beside it. Notes are not in the recordings."),
+        auto* about = new QLabel(tr("The damaged logbook can be set aside, under another name. The one of the newest "
+                                    "backup takes its place; what was played since, or all of it where there is none, "
+                                    "is read from the recordings. Notes are not in the recordings."),
                                  this);
         about->setFont(typeFace(Type::kSmall));
         about->setWordWrap(true);

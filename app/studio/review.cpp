@@ -30,6 +30,7 @@ Result<OpenedTake> openFrom(const TakeArchive& archive, const DataFolder& folder
     }
     if (!take.file.empty()) view->soundFile = QString::fromStdString((folder.takes() / take.file).string());
     view->stored = std::move(take);
+    view->remarks = std::move(found->remarks);
     return OpenedTake{view, found->isNewest};
 }
 

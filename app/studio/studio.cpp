@@ -29,11 +29,10 @@ Studio::Studio(StudioOptions options, DataFolder folder, std::unique_ptr<Logbook
       m_limits({m_setup, m_folder, m_worker, m_notices}),
       m_input(options.makeStream ? options.makeStream : realStreams(options.simulatedSpeed)),
       m_run(m_input),
-      m_calibrations(m_setup),
-      m_padKits(m_setup),
       m_watch({m_input, m_run, m_setup, m_notices}),
       m_inputs(options.findInputs ? options.findInputs : findInputs),
       m_log(*m_logbook, m_folder.mayWrite(), m_notices),
+      m_backups({m_folder, options.settingsFile, m_notices}),
       m_playback({m_input, m_watch, m_run, m_worker, m_notices}),
       m_speaker(m_worker),
       m_shelf({m_folder, m_worker, m_notices}, options.guests),
@@ -104,6 +103,11 @@ void Studio::connectOwners() {
     QObject::connect(&m_keeper, &TakeKeeper::failed, &m_handsFree, [this] { m_handsFree.set(false); });
     QObject::connect(&m_keeper, &TakeKeeper::recovered, &m_review, &Review::open);
     QObject::connect(&m_keeper, &TakeKeeper::rebuilt, &m_stand, [this] { readLogAgain(); });
+    QObject::connect(&m_letters, &Letters::entered, &m_review, [this](qint64 take) {
+        readLogAgain();
+        m_review.open(take);
+    });
+    QObject::connect(&m_backups, &Backups::broughtIn, &m_stand, [this] { readLogAgain(); });
 }
 
 void Studio::readLogAgain() {
@@ -113,7 +117,7 @@ void Studio::readLogAgain() {
 
 void Studio::settle() {
     m_manuscript.keep();
-    while (!m_recorder.isIdle() || m_worker.isBusy()) {
+    while (!m_recorder.isIdle() || m_worker.isBusy() || m_backups.isBusy()) {
         m_recorder.stop();
         QCoreApplication::processEvents(QEventLoop::WaitForMoreEvents);
     }

@@ -2,9 +2,11 @@
 
 #include <memory>
 
+#include "studio/backups.h"
 #include "studio/foot_switch.h"
 #include "studio/hands_free.h"
 #include "studio/input_list.h"
+#include "studio/letters.h"
 #include "studio/manuscript.h"
 #include "studio/outside_recording.h"
 #include "studio/practice_sets.h"
@@ -66,6 +68,8 @@ class Studio {
     [[nodiscard]] Speaker& speaker() { return m_speaker; }
     [[nodiscard]] NextSteps& nextSteps() { return m_nextSteps; }
     [[nodiscard]] TakeLog& log() { return m_log; }
+    [[nodiscard]] Backups& backups() { return m_backups; }
+    [[nodiscard]] Letters& letters() { return m_letters; }
 
     /// Lets events run until every take that was played is measured and in the logbook, and everything else that was
     /// begun is done: before the program ends.
@@ -86,11 +90,13 @@ class Studio {
     LimitBook m_limits;
     AudioInput m_input;
     TakeRun m_run;
-    Calibrations m_calibrations;
-    PadKits m_padKits;
+    Calibrations m_calibrations{m_setup};
+    PadKits m_padKits{m_setup};
     InputWatch m_watch;
     InputList m_inputs;
     TakeLog m_log;
+    Backups m_backups;
+    Letters m_letters{{m_folder, m_worker, m_notices}};
     Playback m_playback;
     Speaker m_speaker;
     Shelf m_shelf;

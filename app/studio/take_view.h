@@ -4,6 +4,7 @@
 #include <memory>
 
 #include "upbeat/logbook/take_repository.h"
+#include "upbeat/take/remark.h"
 #include "upbeat/voices/taught_kit.h"
 
 namespace upbeat {
@@ -13,7 +14,8 @@ struct TakeView {
     qint64 id = 0;  ///< 0: not in the logbook (an outside recording).
     TakeRecord stored;
     TakeAnalysis analysis;
-    QString soundFile;  ///< Full path of the recording, empty when there is none.
+    std::vector<Remark> remarks;  ///< What others wrote about it.
+    QString soundFile;            ///< Full path of the recording, empty when there is none.
 };
 
 /// Measures a take whose hits come straight from the listener, and leaves in the record what is kept of them.

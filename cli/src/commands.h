@@ -22,6 +22,13 @@ void addList(CLI::App& app, std::function<Exit()>& chosen);
 void addPlan(CLI::App& app, std::function<Exit()>& chosen);
 void addDevices(CLI::App& app, std::function<Exit()>& chosen);
 void addRecord(CLI::App& app, std::function<Exit()>& chosen);
+void addLog(CLI::App& app, std::function<Exit()>& chosen);
+void addReport(CLI::App& app, std::function<Exit()>& chosen);
+/// backup, restore and check.
+void addKeeping(CLI::App& app, std::function<Exit()>& chosen);
+
+/// Whether it is empty or a day as ISO 8601 has it.
+[[nodiscard]] bool isDay(const std::string& day);
 
 /// Writes a whole text to standard output. An error when it does not take all of it.
 [[nodiscard]] Result<void> printAll(std::string_view text);

@@ -66,6 +66,9 @@ int main(int argc, char** argv) {
     upbeat::cli::addPlan(app, chosen);
     upbeat::cli::addDevices(app, chosen);
     upbeat::cli::addRecord(app, chosen);
+    upbeat::cli::addLog(app, chosen);
+    upbeat::cli::addReport(app, chosen);
+    upbeat::cli::addKeeping(app, chosen);
     try {
         app.parse(argc, argv);
     } catch (const CLI::ParseError& error) {

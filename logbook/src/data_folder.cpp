@@ -35,6 +35,13 @@ Result<DataFolder> DataFolder::open(std::filesystem::path root) {
                 UPBEAT_TEXT("choose another folder or free some space"));
 }
 
+Result<DataFolder> DataFolder::openToRead(std::filesystem::path root) {
+    if (std::error_code error; !std::filesystem::exists(root / "logbook.db", error))
+        return fail(UPBEAT_TEXT("there is no logbook"), root.string(),
+                    UPBEAT_TEXT("choose the folder that holds logbook.db"));
+    return DataFolder(std::move(root), Access::ReadOnly, nullptr);
+}
+
 std::filesystem::path DataFolder::kitOf(const std::string& input) const {
     std::string name = input;
     for (char& c : name) {

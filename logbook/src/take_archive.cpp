@@ -2,6 +2,7 @@
 
 #include <limits>
 
+#include "upbeat/logbook/remark_repository.h"
 #include "upbeat/take/teach.h"
 
 namespace upbeat {
@@ -106,7 +107,9 @@ Result<TakeArchive::Found> TakeArchive::find(qint64 id, const std::optional<Prof
     Result<std::optional<DayVerdict>> day;
     if (!today) day = TakeRepository(**logbook).verdictOf(id);
     if (!day) return tl::unexpected(day.error());
-    return Found{*std::move(take), *std::move(plan), *std::move(day), *newest == id};
+    auto remarks = RemarkRepository(**logbook).of(id);
+    if (!remarks) return tl::unexpected(remarks.error());
+    return Found{*std::move(take), *std::move(plan), *std::move(day), *newest == id, *std::move(remarks)};
 }
 
 Result<CoachPlan> coachPlanOf(const Logbook& logbook, const TakeRecord& take, const std::optional<TakeMoment>& moment) {

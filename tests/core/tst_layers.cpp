@@ -69,7 +69,7 @@ class TestLayers : public QObject {
         static const QRegularExpression type(QStringLiteral("^(?:struct|class|enum class) (\\w+)[^;]*\\{"),
                                              QRegularExpression::MultilineOption);
         QHash<QString, QString> homes;
-        for (const char* folder : {"core", "words", "formats", "audio", "logbook", "report", "cli", "app"})
+        for (const char* folder : {"core", "words", "formats", "audio", "logbook", "keeping", "report", "cli", "app"})
             for (const QString& file : filesOf(QString::fromLatin1(folder))) {
                 if (!file.endsWith(QStringLiteral(".h"))) continue;
                 auto found = type.globalMatch(contentOf(file));
@@ -109,14 +109,15 @@ class TestLayers : public QObject {
         row("audio", "units music signal voices align take player formats");  // nothing of judge, ladder and methods
         row("logbook", "units music signal align measure judge ladder take season routine formats");
         row("report", "units music align measure judge ladder take field words formats");
+        row("keeping", "units music signal align take formats report logbook");
         row("cli",
             "units music signal voices align measure judge ladder take player climb routine words formats audio "
-            "logbook");
+            "logbook keeping report");
         const std::string core =
             "units music signal voices align measure judge ladder methods take field player season routine words ";
         row("app/theme", core.c_str());
         row("app/strokes", (core + "app:theme").c_str());
-        row("app/studio", (core + "formats audio logbook app:theme app:strokes").c_str());
+        row("app/studio", (core + "formats audio logbook keeping report app:theme app:strokes").c_str());
         row("app/place", (core + "app:theme app:studio").c_str());
         for (const char* place : {"prepare", "play", "look", "climb", "log"})  // know nothing of one another
             row((std::string("app/") + place).c_str(),

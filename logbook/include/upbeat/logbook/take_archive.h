@@ -10,6 +10,7 @@
 #include "upbeat/logbook/ladder_repository.h"
 #include "upbeat/logbook/take_store.h"
 #include "upbeat/take/long_take.h"
+#include "upbeat/take/remark.h"
 #include "upbeat/units/sound.h"
 
 namespace upbeat {
@@ -64,6 +65,7 @@ class TakeArchive {
         CoachPlan plan;
         std::optional<DayVerdict> day;  ///< None of old takes, which are judged again.
         bool isNewest = false;          ///< Of its exercise.
+        std::vector<Remark> remarks;    ///< What others wrote about it.
     };
     /// With `today` it is judged by this profile and by the ladder as it now is, instead of those of its day.
     [[nodiscard]] Result<Found> find(qint64 id, const std::optional<Profile>& today = {}) const;
