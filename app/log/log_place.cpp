@@ -79,6 +79,8 @@ LogPlace::LogPlace(const With& with, QWidget* parent)
       m_with(with),
       m_model(new LogModel(this)),
       m_list(new QListView(this)),
+      m_main(new QStackedWidget(this)),
+      m_overTime(new OverTimeView({with.log, with.stand, with.shelf}, this)),
       m_totals(new QLabel(this)),
       m_note(new QLineEdit(this)) {
     auto* layout = new QVBoxLayout(this);
@@ -92,7 +94,9 @@ LogPlace::LogPlace(const With& with, QWidget* parent)
     m_note->setAccessibleName(tr("Note on the chosen take"));
     m_note->setMaxLength(500);
     layout->addWidget(m_totals);
-    layout->addWidget(m_list, 1);
+    m_main->addWidget(m_list);
+    m_main->addWidget(m_overTime);
+    layout->addWidget(m_main, 1);
     layout->addWidget(m_note);
     connect(m_list, &QListView::doubleClicked, this, &LogPlace::openCurrent);
     connect(m_list->selectionModel(), &QItemSelectionModel::currentChanged, this, &LogPlace::showNote);
@@ -102,7 +106,9 @@ LogPlace::LogPlace(const With& with, QWidget* parent)
         m_note->setModified(false);
     });
     connect(&m_with.log, &TakeLog::changed, this, &LogPlace::refresh);
+    connect(m_overTime, &OverTimeView::takeChosen, this, &LogPlace::open);
     addKey(Qt::Key_Return, tr("Enter"), tr("look at the take"), [this] { openCurrent(); });
+    addTimeKeys();
     addKey(Qt::Key_O, QStringLiteral("O"), tr("measure a recording"), [this] { openRecordings({}); });
     addKey(Qt::Key_S, QStringLiteral("S"), tr("save a backup"), [this] { saveBackup(); });
     addKey(Qt::Key_I, QStringLiteral("I"), tr("bring in a backup"), [this] { bringInBackup(); });
@@ -137,6 +143,7 @@ void LogPlace::openFiles(const QStringList& files) {
 }
 
 void LogPlace::enter() {
+    if (isOverTime()) return showOverTime(true);
     m_list->setFocus();
     if (m_with.review.take()) choose(m_with.review.take()->id);
 }
@@ -165,10 +172,48 @@ qint64 LogPlace::currentTake() const {
 }
 
 void LogPlace::openCurrent() {
-    const qint64 id = currentTake();
+    open(isOverTime() ? m_overTime->chosenTake() : currentTake());
+}
+
+void LogPlace::open(qint64 id) {
     if (id <= 0) return;
     m_with.review.open(id);
     Q_EMIT lookWanted();
+}
+
+void LogPlace::addTimeKeys() {
+    addKey(Qt::Key_V, QStringLiteral("V"), tr("over time"), [this] { showOverTime(!isOverTime()); });
+    m_timeKeys = {{tr("Enter"), tr("look at the take")}, {QStringLiteral("V"), tr("takes by day")}};
+    const auto add = [this](const QKeySequence& key, const QString& shown, const QString& what, auto action) {
+        addHiddenKey(key, [this, action] {
+            if (isOverTime()) action();
+        });
+        if (!shown.isEmpty()) m_timeKeys.append({shown, what});
+    };
+    add(Qt::Key_Left, tr("Arrows"), tr("take"), [this] { m_overTime->choose(-1); });
+    add(Qt::Key_Right, {}, {}, [this] { m_overTime->choose(1); });
+    add(Qt::Key_M, QStringLiteral("M"), tr("next measure"), [this] { m_overTime->nextMeasure(); });
+    add(Qt::Key_A, QStringLiteral("A"), tr("all exercises"), [this] { m_overTime->toggleAll(); });
+}
+
+bool LogPlace::isOverTime() const {
+    return m_main->currentWidget() == m_overTime;
+}
+
+void LogPlace::showOverTime(bool over) {
+    if (over) m_overTime->refresh();
+    m_main->setCurrentWidget(over ? static_cast<QWidget*>(m_overTime) : m_list);
+    m_note->setVisible(!over);
+    over ? m_overTime->setFocus() : m_list->setFocus();
+    Q_EMIT keysChanged();
+}
+
+QList<KeyHint> LogPlace::keys() const {
+    return isOverTime() ? m_timeKeys : Place::keys();
+}
+
+QList<KeySection> LogPlace::allKeys(const QString& name) const {
+    return {{name, Place::keys()}, {tr("Over time"), m_timeKeys}};
 }
 
 void LogPlace::showNote() {

@@ -3,8 +3,10 @@
 #include <QLabel>
 #include <QLineEdit>
 #include <QListView>
+#include <QStackedWidget>
 
 #include "log/log_model.h"
+#include "log/over_time_view.h"
 #include "place/place.h"
 #include "studio/backups.h"
 #include "studio/letters.h"
@@ -26,11 +28,17 @@ class LogPlace : public Place {
         const Stand& stand;
         Backups& backups;
         Letters& letters;
+        const Shelf& shelf;
     };
     explicit LogPlace(const With& with, QWidget* parent = nullptr);
     void enter() override;
     /// Asks where the page lies in them, one after the other; without files the first is chosen there.
     void openRecordings(const QStringList& files);
+    /// The takes by day, or what days and weeks brought.
+    void showOverTime(bool over);
+    [[nodiscard]] OverTimeView* overTimeView() const { return m_overTime; }
+    [[nodiscard]] QList<KeyHint> keys() const override;
+    [[nodiscard]] QList<KeySection> allKeys(const QString& name) const override;
     /// What was dropped on the window: backups, answers to reports, and recordings.
     void openFiles(const QStringList& files);
 
@@ -42,13 +50,19 @@ class LogPlace : public Place {
     void choose(qint64 id);
     [[nodiscard]] qint64 currentTake() const;
     void openCurrent();
+    void open(qint64 id);
     void showNote();
+    void addTimeKeys();
+    [[nodiscard]] bool isOverTime() const;
     void saveBackup();
     void bringInBackup();
 
     With m_with;
     LogModel* m_model;
     QListView* m_list;
+    QStackedWidget* m_main;
+    OverTimeView* m_overTime;
+    QList<KeyHint> m_timeKeys;
     QLabel* m_totals;
     QLineEdit* m_note;
 };

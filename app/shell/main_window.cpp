@@ -63,7 +63,7 @@ void MainWindow::buildPlaces() {
     auto* climb = new ClimbPlace({s.stand(), s.review(), s.nextSteps(), s.recorder(), s.handsFree(), s.log(),
                                   s.limits(), s.setup(), s.notices()},
                                  m_stack);
-    auto* log = new LogPlace({s.log(), s.review(), s.outsideRecording(), s.stand(), s.backups(), s.letters()}, m_stack);
+    auto* log = new LogPlace({s.log(), s.review(), s.outsideRecording(), s.stand(), s.backups(), s.letters(), s.shelf()}, m_stack);
     new DropTarget(this, [this, log](const QStringList& files) { go(Log), log->openFiles(files); });
     m_places = {prepare, play, look, climb, log};
     for (Place* place : m_places) {

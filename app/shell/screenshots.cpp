@@ -6,6 +6,7 @@
 #include <QPixmap>
 
 #include "climb/climb_place.h"
+#include "log/log_place.h"
 #include "look/look_place.h"
 #include "prepare/prepare_place.h"
 #include "shell/main_window.h"
@@ -51,6 +52,17 @@ bool saveRestAndFeel(MainWindow& window, Studio& studio, const QString& folder) 
     window.go(MainWindow::Look);
     ok = save(window, folder, QStringLiteral("look-feel")) && ok;
     studio.stand().choose(before);
+    return ok;
+}
+
+/// The log over time: the exercise on the stand with the ceiling that is weighed beside the window, then all of them.
+bool saveOverTime(MainWindow& window, const QString& folder) {
+    window.go(MainWindow::Log);
+    auto* log = window.findChild<LogPlace*>();
+    log->showOverTime(true);
+    while (!log->overTimeView()->isWeighed()) QCoreApplication::processEvents(QEventLoop::WaitForMoreEvents);
+    const bool ok = save(window, folder, QStringLiteral("log-over-time"));
+    log->showOverTime(false);
     return ok;
 }
 
@@ -119,6 +131,7 @@ bool saveScreenshots(MainWindow& window, Studio& studio, const QString& folder) 
     if (!studio.review().take()) return ok;  // a new player has nothing more to show
     ok = savePrepare(window, studio, folder) && ok;
     ok = saveBalance(window, folder) && ok;
+    ok = saveOverTime(window, folder) && ok;
     ok = saveFaster(window, folder) && ok;
     ok = saveLimits(window, studio, folder) && ok;
     MainWindow::applyTheme(true);

@@ -100,6 +100,24 @@ Text nearerGoalOf(double goalBpm, double nearerBpm) {
         bpm(goalBpm), bpm(nearerBpm));
 }
 
+Text changeOf(SeasonMeasure measure, const std::optional<WeekChange>& change) {
+    const Text name = nameOf(measure);
+    if (!change)
+        return Text::with(UPBEAT_TEXT("%1: two weeks at the same tempos, on six days and more, can be compared."), name);
+    const auto figure = [](double value) { return fmt::format("{:.1f}", value); };
+    const Figure& d = change->difference;
+    const std::string unit(unitOf(measure));
+    if (!change->isTold())
+        return Text::with(UPBEAT_TEXT("%1: no difference from the week before that can be told: %2 %6 after %3 (%4 to %5)."),
+                          name, figure(change->after), figure(change->before), fmt::format("{:+.1f}", d.low),
+                          fmt::format("{:+.1f}", d.high), unit);
+    return Text::with(d.value > 0 ? UPBEAT_TEXT("%1: %2 %6, %3 more than the week before (%4 to %5).")
+                                  : UPBEAT_TEXT("%1: %2 %6, %3 less than the week before (%4 to %5)."),
+                      name, figure(change->after), figure(std::abs(d.value)),
+                      figure(std::min(std::abs(d.low), std::abs(d.high))),
+                      figure(std::max(std::abs(d.low), std::abs(d.high))), unit);
+}
+
 Text holderOf(const std::vector<SectionStanding>& sections) {
     const auto hardest = hardestSection(sections);
     if (!hardest) return {};

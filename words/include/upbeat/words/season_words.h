@@ -3,6 +3,7 @@
 #include "upbeat/ladder/holding.h"
 #include "upbeat/season/ceiling.h"
 #include "upbeat/season/over_tempo.h"
+#include "upbeat/season/over_time.h"
 #include "upbeat/season/piece.h"
 #include "upbeat/season/tiring.h"
 #include "upbeat/units/text.h"
@@ -22,6 +23,10 @@ namespace upbeat::words {
 [[nodiscard]] Text sentenceOf(const Holding& holding);
 /// "Instead of 140, hardly reached in three months as it goes, 112 can be had in one: N takes that goal."
 [[nodiscard]] Text nearerGoalOf(double goalBpm, double nearerBpm);
+
+/// How a measure changed from week to week, or that no difference can be told; without a change that the weeks cannot
+/// be compared.
+[[nodiscard]] Text changeOf(SeasonMeasure measure, const std::optional<WeekChange>& change);
 
 /// "B holds the piece at 92; A would go at 116." Empty where nothing can be said yet.
 [[nodiscard]] Text holderOf(const std::vector<SectionStanding>& sections);
