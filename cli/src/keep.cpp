@@ -83,6 +83,7 @@ Exit check(const Options& o) {
     if (!folder) return complain(folder.error(), Exit::Unreadable);
     const Inspection found = inspect(*folder, !o.quick);
     std::vector<std::string> troubles;
+    troubles.reserve(found.troubles.size());
     for (const Error& trouble : found.troubles) troubles.push_back(trouble.sentence());
     std::string sentence = fmt::format("{} takes, {} recordings: ", found.takes, found.recordings);
     sentence += troubles.empty() ? "all is whole" : fmt::format("{}\n{}", troubles.size(), fmt::join(troubles, "\n"));

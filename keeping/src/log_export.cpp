@@ -108,7 +108,10 @@ Result<void> addFigures(const Logbook& logbook, const LogWish& wish, Rows& takes
 std::string toCsv(const Rows& rows) {
     std::string out = fmt::format("{}\n", fmt::join(rows.names, ","));
     for (const auto& cells : rows.cells) {
-        for (std::size_t i = 0; i < cells.size(); ++i) out += (i > 0 ? "," : "") + field(cells[i]);
+        for (std::size_t i = 0; i < cells.size(); ++i) {
+            if (i > 0) out += ',';
+            out += field(cells[i]);
+        }
         out += '\n';
     }
     return out;
@@ -129,7 +132,7 @@ Result<std::string> hitsAsCsv(const DataFolder& folder, const Rows& takes) {
         if (out.empty()) out = "take,started_at,exercise,tempo_bpm," + line + "\n";
         const std::string before =
             fmt::format("{},{},{},{}", field(cells[0]), field(cells[1]), field(cells[2]), field(cells[4]));
-        while (std::getline(lines, line)) out += before + "," + line + "\n";
+        while (std::getline(lines, line)) out += fmt::format("{},{}\n", before, line);
     }
     return out;
 }

@@ -41,7 +41,7 @@ void ZipReader::Discard::operator()(zip* archive) const {
     zip_discard(archive);
 }
 
-Result<ZipWriter> ZipWriter::create(std::filesystem::path target) {
+Result<ZipWriter> ZipWriter::create(const std::filesystem::path& target) {
     auto plain = plainFileBehind(target);
     if (!plain) return tl::unexpected(plain.error());
     ZipWriter writer(*std::move(plain), nullptr);

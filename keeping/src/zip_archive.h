@@ -16,7 +16,7 @@ namespace upbeat {
 /// A zip file that is written: nothing is under its name before all of it is on the disk.
 class ZipWriter {
   public:
-    [[nodiscard]] static Result<ZipWriter> create(std::filesystem::path target);
+    [[nodiscard]] static Result<ZipWriter> create(const std::filesystem::path& target);
     ZipWriter(ZipWriter&& other) noexcept = default;
     ZipWriter& operator=(ZipWriter&& other) noexcept = default;
     ZipWriter(const ZipWriter&) = delete;

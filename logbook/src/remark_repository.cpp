@@ -16,7 +16,7 @@ Result<qint64> RemarkRepository::takeOf(const Answer& answer) const {
 }
 
 Result<qint64> RemarkRepository::add(const Answer& answer) {
-    const auto take = takeOf(answer);
+    auto take = takeOf(answer);
     if (!take || *take == 0) return take;
     auto known = of(*take);
     if (!known) return tl::unexpected(known.error());
@@ -24,14 +24,14 @@ Result<qint64> RemarkRepository::add(const Answer& answer) {
     auto number = static_cast<qint64>(known->size());
     for (const Remark& remark : answer.remarks) {
         if (std::find(known->begin(), known->end(), remark) != known->end()) continue;
-        const auto done = insertRow(m_logbook, "remark",
-                                    {{"take_id", *take},
-                                     {"number", ++number},
-                                     {"pass", remark.pass},
-                                     {"stroke", remark.stroke},
-                                     {"time_s", remark.timeS},
-                                     {"text", toQt(remark.text)},
-                                     {"from_name", toQt(remark.from)}});
+        auto done = insertRow(m_logbook, "remark",
+                              {{"take_id", *take},
+                               {"number", ++number},
+                               {"pass", remark.pass},
+                               {"stroke", remark.stroke},
+                               {"time_s", remark.timeS},
+                               {"text", toQt(remark.text)},
+                               {"from_name", toQt(remark.from)}});
         if (!done) return done;
     }
     if (auto done = transaction.commit(); !done) return tl::unexpected(done.error());
