@@ -1,7 +1,6 @@
 #include "upbeat/keeping/backup.h"
 
 #include <QDateTime>
-#include <QUuid>
 #include <set>
 #include <system_error>
 
@@ -18,8 +17,7 @@ namespace {
 /// The logbook as it is at one moment, in a file of its own that goes with this.
 class Snapshot {
   public:
-    explicit Snapshot(const fs::path& target)
-        : m_file(target.string() + ".logbook-" + QUuid::createUuid().toString(QUuid::Id128).left(8).toStdString()) {}
+    explicit Snapshot(const fs::path& target) : m_file(target.string() + ".part-logbook") {}
     ~Snapshot() {
         std::error_code ignored;
         for (const char* part : {"", "-wal", "-shm"}) fs::remove(m_file.string() + part, ignored);
@@ -53,9 +51,30 @@ Result<std::set<std::string>> readSnapshot(const fs::path& file, BackupFacts& fa
     return TakeRepository(**logbook).files();
 }
 
+/// Whether a name is that of a part: ours, or one of libzip's, which have a dot and six letters behind it.
+bool isPart(const std::string& name, const std::string& part) {
+    constexpr std::size_t kOfLibzip = 7;
+    if (!name.starts_with(part)) return false;
+    const std::string behind = name.substr(part.size());
+    return behind.empty() || (behind.size() == kOfLibzip && behind.front() == '.') || behind == "-logbook" ||
+           behind == "-logbook-journal";
+}
+
+/// What a run that was killed has left beside the target.
+void sweepBeside(const fs::path& target) {
+    const std::string part = target.filename().string() + ".part";
+    const fs::path folder = target.has_parent_path() ? target.parent_path() : fs::path(".");
+    std::vector<fs::path> found;
+    std::error_code error;
+    for (fs::directory_iterator at(folder, error), end; !error && at != end; at.increment(error))
+        if (isPart(at->path().filename().string(), part)) found.push_back(at->path());
+    for (const fs::path& file : found) fs::remove(file, error);
+}
+
 }  // namespace
 
 Result<BackupFacts> backUp(const DataFolder& folder, const BackupWish& wish) {
+    sweepBeside(wish.target);
     auto zip = ZipWriter::create(wish.target);
     if (!zip) return tl::unexpected(zip.error());
     const Snapshot snapshot(wish.target);

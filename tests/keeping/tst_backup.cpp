@@ -400,6 +400,21 @@ class TestBackup : public QObject {
         QVERIFY(!backUp(one.folder, {"/nowhere/at all.zip"}).has_value());
     }
 
+    void whatAKilledBackupLeftIsSwept() {
+        const Player one;
+        one.playThree();
+        for (const char* left :
+             {"all.zip.part", "all.zip.part.a1b2c3", "all.zip.part-logbook", "all.zip.part-logbook-journal"})
+            QVERIFY(writeFileAtomically(one.at(left), "half"));
+        for (const char* mine : {"all.zip.mine", "all.zip.partners"})
+            QVERIFY(writeFileAtomically(one.at(mine), "not ours"));
+        QCOMPARE(factsOf(one.backup())->takes, 3);
+        const QStringList left =
+            QDir(one.dir.path()).entryList({QStringLiteral("all.zip*")}, QDir::Files | QDir::Hidden, QDir::Name);
+        QCOMPARE(left, (QStringList{QStringLiteral("all.zip"), QStringLiteral("all.zip.mine"),
+                                    QStringLiteral("all.zip.partners")}));
+    }
+
     void whatIsMissingInAFolderIsSaid() {
         const Player one;
         one.playThree();
