@@ -3,10 +3,7 @@
 #include <QTest>
 
 #include "cli_room.h"
-#include "takes.h"
-#include "upbeat/formats/audio_file.h"
-#include "upbeat/logbook/take_archive.h"
-#include "upbeat/music/library.h"
+#include "kept_take.h"
 
 using namespace upbeat;
 using namespace upbeat::test;
@@ -20,24 +17,9 @@ struct Practised {
     Practised() {
         const auto folder = *DataFolder::open(data().toStdString());
         const char* const pages[] = {"singles-sixteenths", "paradiddle-accents", "paradiddle-accents"};
-        for (int i = 0; i < 3; ++i) {
-            const KnownTake known = play(*builtInExercise(pages[i]), 100, 2, {}, static_cast<std::uint64_t>(i + 1));
-            const QDateTime at(QDate(2026, 3, 14 + i), QTime(18, 0));
-            TakeRecord take;
-            take.exercise = known.exercise;
-            take.click = clickFor(known.exercise, Bpm(100));
-            take.frame = known.frame();
-            take.startedAt = stampOf(at);
-            take.durationS = known.rendered.sound.durationS();
-            take.hits = perfectHits(known);
-            take.note = "with \"quotes\", and a comma";
-            const TakeArchive archive(folder);
-            const auto name = archive.store().begin(take, at);
-            if (!name || !writeSound(archive.store().partFile(*name), known.rendered.sound, AudioFormat::Flac24))
-                qFatal("no take");
-            take.file = *name + ".flac";
-            if (!archive.keep(take, analyzeTake(take.exercise, take.frame, take.hits, {}))) qFatal("not kept");
-        }
+        for (int i = 0; i < 3; ++i)
+            keepTake(folder, {pages[i], QDateTime(QDate(2026, 3, 14 + i), QTime(18, 0)),
+                              static_cast<std::uint64_t>(i + 1), 100, "with \"quotes\", and a comma"});
     }
     [[nodiscard]] QString data() const { return dir.filePath(QStringLiteral("data")); }
     [[nodiscard]] QString file(const char* name) const { return dir.filePath(QString::fromLatin1(name)); }
