@@ -22,12 +22,7 @@ Result<OpenedTake> openFrom(const TakeArchive& archive, const DataFolder& folder
     auto view = std::make_shared<TakeView>();
     TakeRecord& take = found->take;
     view->id = id;
-    view->analysis = analyzeTake(take.exercise, frameToMeasure(take), {take.hits, take.trace}, found->plan);
-    if (found->day) {
-        view->analysis.gates = std::move(found->day->gates);
-        poolGates(view->analysis, found->plan.history);
-        view->analysis.verdict = found->day->verdict;
-    }
+    view->analysis = found->analysis();
     if (!take.file.empty()) view->soundFile = QString::fromStdString((folder.takes() / take.file).string());
     view->stored = std::move(take);
     view->remarks = std::move(found->remarks);

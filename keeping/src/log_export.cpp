@@ -123,10 +123,7 @@ Result<std::string> hitsAsCsv(const DataFolder& folder, const Rows& takes) {
     for (const auto& cells : takes.cells) {
         const auto found = TakeArchive(folder).find(cells.front().toLongLong());
         if (!found) return tl::unexpected(found.error());
-        const TakeRecord& take = found->take;
-        const TakeAnalysis analysis =
-            analyzeTake(take.exercise, frameToMeasure(take), HeardTake(take.hits, take.trace), found->plan);
-        std::istringstream lines(analysisToCsv(analysis));
+        std::istringstream lines(analysisToCsv(found->analysis()));
         std::string line;
         std::getline(lines, line);
         if (out.empty()) out = "take,started_at,exercise,tempo_bpm," + line + "\n";
@@ -142,6 +139,7 @@ Result<std::string> hitsAsCsv(const DataFolder& folder, const Rows& takes) {
 Result<std::string> logAsCsv(const DataFolder& folder, const LogWish& wish, LogTable table, int& takes) {
     const auto logbook = Logbook::open(folder.logbook(), LogbookAccess::Reading);
     if (!logbook) return tl::unexpected(logbook.error());
+    const Transaction oneMoment(**logbook);  // others may write meanwhile
     auto rows = rowsOf(**logbook, kTakes, wish);
     if (!rows) return tl::unexpected(rows.error());
     takes = static_cast<int>(rows->cells.size());
@@ -158,6 +156,7 @@ Result<std::string> logAsCsv(const DataFolder& folder, const LogWish& wish, LogT
 Result<std::string> logAsJson(const DataFolder& folder, const LogWish& wish, int& takes) {
     const auto logbook = Logbook::open(folder.logbook(), LogbookAccess::Reading);
     if (!logbook) return tl::unexpected(logbook.error());
+    const Transaction oneMoment(**logbook);  // others may write meanwhile
     const auto rows = rowsOf(**logbook, kTakes, wish);
     const auto figures = rowsOf(**logbook, kFigures, wish);
     const auto gates = rowsOf(**logbook, kGates, wish);

@@ -22,10 +22,8 @@ Result<std::vector<ReportedTake>> takesToReport(const DataFolder& folder, const 
     for (const long long id : wanted) {
         auto found = archive.find(id);
         if (!found) return tl::unexpected(found.error());
-        ReportedTake one{std::move(found->take), {}, {}};
-        one.analysis = analyzeTake(one.take.exercise, frameToMeasure(one.take),
-                                   HeardTake(one.take.hits, one.take.trace), found->plan);
-        if (found->day) one.analysis.verdict = found->day->verdict;
+        ReportedTake one{{}, found->analysis(), {}};
+        one.take = std::move(found->take);
         if (withSound && !one.take.file.empty())
             if (auto sound = readSound(folder.takes() / one.take.file)) one.sound = *std::move(sound);
         takes.push_back(std::move(one));

@@ -112,6 +112,15 @@ Result<TakeArchive::Found> TakeArchive::find(qint64 id, const std::optional<Prof
     return Found{*std::move(take), *std::move(plan), *std::move(day), *newest == id, *std::move(remarks)};
 }
 
+TakeAnalysis TakeArchive::Found::analysis() const {
+    TakeAnalysis analysis = analyzeTake(take.exercise, frameToMeasure(take), {take.hits, take.trace}, plan);
+    if (!day) return analysis;
+    analysis.gates = day->gates;
+    poolGates(analysis, plan.history);
+    analysis.verdict = day->verdict;
+    return analysis;
+}
+
 Result<CoachPlan> coachPlanOf(const Logbook& logbook, const TakeRecord& take, const std::optional<TakeMoment>& moment) {
     const LadderRepository ladders(logbook);
     CoachPlan plan;

@@ -66,6 +66,9 @@ class TakeArchive {
         std::optional<DayVerdict> day;  ///< None of old takes, which are judged again.
         bool isNewest = false;          ///< Of its exercise.
         std::vector<Remark> remarks;    ///< What others wrote about it.
+
+        /// Measured, with the gates and the verdict of its day where they are known.
+        [[nodiscard]] TakeAnalysis analysis() const;
     };
     /// With `today` it is judged by this profile and by the ladder as it now is, instead of those of its day.
     [[nodiscard]] Result<Found> find(qint64 id, const std::optional<Profile>& today = {}) const;
