@@ -15,8 +15,8 @@ namespace fs = std::filesystem;
 
 namespace {
 
-/// A name in the folder of takes that is free, or stands for the same sound.
-std::string nameFor(const std::string& file, const fs::path& staged, const fs::path& takes) {
+/// A name in the folder of takes that is free, or stands for the same sound; `sha256` of it, empty where there is none.
+std::string nameFor(const std::string& file, const std::string& sha256, const fs::path& takes) {
     const fs::path name(file);
     for (int number = 1;; ++number) {
         const std::string stem =
@@ -24,9 +24,7 @@ std::string nameFor(const std::string& file, const fs::path& staged, const fs::p
         std::error_code error;
         const fs::path here = takes / (stem + ".flac");
         if (!fs::exists(here, error) && !fs::exists(here.string() + ".part", error)) return stem + ".flac";
-        const auto one = sha256Of(here);
-        const auto two = sha256Of(staged);
-        if (one && two && *one == *two) return stem + ".flac";
+        if (const auto known = sha256Of(here); known && *known == sha256) return stem + ".flac";
     }
 }
 
@@ -51,13 +49,15 @@ Result<void> bringRecordings(std::vector<Newcomer>& takes, Staging& staged, cons
     if (auto unpacked = staged.unpackAlso(wanted); !unpacked) return unpacked;
     for (Newcomer& take : takes) {
         if (take.file.empty()) continue;
-        const fs::path sound = staged.file("takes/" + take.file);
-        take.own = nameFor(take.file, sound, folder.takes());
+        const std::string sound = "takes/" + take.file;
+        const auto entry = staged.manifest().files.find(sound);
+        const bool isThere = entry != staged.manifest().files.end();
+        take.own = nameFor(take.file, isThere ? entry->second.sha256 : std::string(), folder.takes());
         if (auto placed =
                 placeIfAbsent(staged.file("takes/" + sidecarOf(take.file)), folder.takes() / sidecarOf(take.own));
             !placed)
             return placed;
-        if (auto placed = placeIfAbsent(sound, folder.takes() / take.own); !placed) return placed;
+        if (auto placed = placeIfAbsent(staged.file(sound), folder.takes() / take.own); !placed) return placed;
     }
     return {};
 }
@@ -99,8 +99,7 @@ Result<Merged> merge(const fs::path& backup, const DataFolder& folder, const std
     if (exerciseId.empty())
         if (auto done = bringOwnFiles(*staged, folder); !done) return tl::unexpected(done.error());
     Transaction transaction(**here);
-    for (const Newcomer& take : *takes)
-        if (auto done = both.copyTake(take); !done) return tl::unexpected(done.error());
+    if (auto done = both.copyTakes(*takes); !done) return tl::unexpected(done.error());
     const auto ladders = both.copyLadders();
     if (!ladders) return tl::unexpected(ladders.error());
     merged.exercises = *ladders;

@@ -28,27 +28,12 @@ Result<void> settleLogbook(const fs::path& file) {
     return {};
 }
 
-std::string stampNow() {
-    return ".before-" + QDateTime::currentDateTime().toString(QStringLiteral("yyyyMMdd-hhmmss")).toStdString();
-}
-
-/// A name with the time that is free.
-fs::path asideOf(const fs::path& file, const std::string& stamp) {
-    std::error_code error;
-    fs::path aside = file.string() + stamp;
-    for (int number = 2; fs::exists(aside, error); ++number)
-        aside = file.string() + stamp + "-" + std::to_string(number);
-    return aside;
-}
-
 /// Moves a file to its place; what stands there and is another one is set aside.
-Result<void> place(const fs::path& staged, const fs::path& to, const std::string& stamp, Restored& done) {
+Result<void> place(const fs::path& staged, const std::string& sha256, const fs::path& to, Restored& done) {
     std::error_code error;
     if (fs::exists(to, error)) {
-        const auto here = sha256Of(to);
-        const auto there = sha256Of(staged);
-        if (here && there && *here == *there) return {};
-        const fs::path aside = asideOf(to, stamp);
+        if (const auto here = sha256Of(to); here && *here == sha256) return {};
+        const fs::path aside = asideName(to, "before");
         if (fs::rename(to, aside, error); error) return notPlaced(to);
         done.setAside.push_back(aside.string());
     }
@@ -59,10 +44,10 @@ Result<void> place(const fs::path& staged, const fs::path& to, const std::string
 }
 
 /// The logbook that stood there keeps a second name before the new one takes the first: there is always one.
-Result<void> placeLogbook(const fs::path& staged, const fs::path& to, const std::string& stamp, Restored& done) {
+Result<void> placeLogbook(const fs::path& staged, const fs::path& to, Restored& done) {
     std::error_code error;
     if (fs::exists(to, error)) {
-        const fs::path aside = asideOf(to, stamp);
+        const fs::path aside = asideName(to, "before");
         if (settleLogbook(to)) {
             if (fs::create_hard_link(to, aside, error); error) return notPlaced(to);
             done.setAside.push_back(aside.string());
@@ -105,13 +90,13 @@ Result<Restored> restoreAll(const fs::path& backup, const DataFolder& folder, co
     if (!staged) return tl::unexpected(staged.error());
     if (auto settled = settleLogbook(staged->file(kLogbookName)); !settled) return tl::unexpected(settled.error());
     Restored done{staged->manifest().facts, {}, {}};
-    const std::string stamp = stampNow();
     for (const std::string& name : staged->names()) {
         if (name == kLogbookName) continue;
         const fs::path to = name == kSettingsName ? settingsFile : folder.root() / name;
-        if (auto placed = place(staged->file(name), to, stamp, done); !placed) return tl::unexpected(placed.error());
+        if (auto placed = place(staged->file(name), staged->manifest().files.at(name).sha256, to, done); !placed)
+            return tl::unexpected(placed.error());
     }
-    if (auto placed = placeLogbook(staged->file(kLogbookName), folder.logbook(), stamp, done); !placed)
+    if (auto placed = placeLogbook(staged->file(kLogbookName), folder.logbook(), done); !placed)
         return tl::unexpected(placed.error());
     done.absent = recordingsAbsentIn(folder);
     return done;
@@ -123,7 +108,7 @@ Result<BackupFacts> restoreLogbook(const fs::path& backup, const DataFolder& fol
     if (!staged) return tl::unexpected(staged.error());
     if (auto settled = settleLogbook(staged->file(kLogbookName)); !settled) return tl::unexpected(settled.error());
     Restored done;
-    if (auto placed = placeLogbook(staged->file(kLogbookName), folder.logbook(), stampNow(), done); !placed)
+    if (auto placed = placeLogbook(staged->file(kLogbookName), folder.logbook(), done); !placed)
         return tl::unexpected(placed.error());
     return staged->manifest().facts;
 }

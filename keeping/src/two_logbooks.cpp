@@ -48,67 +48,71 @@ Result<std::string> TwoLogbooks::columns(const std::string& table, const std::ve
     return fmt::format("{}", fmt::join(names, ", "));
 }
 
-Result<std::optional<qint64>> TwoLogbooks::number(const char* sql, std::initializer_list<QVariant> values) const {
-    auto rows = runQuery(m_here, sql, values);
-    if (!rows) return tl::unexpected(rows.error());
-    return rows->next() ? std::optional(rows->value(0).toLongLong()) : std::nullopt;
+Result<qint64> TwoLogbooks::foundOrMade(const char* find, const char* make, qint64 take) const {
+    auto here = runQuery(m_here, find, {take});
+    if (!here) return tl::unexpected(here.error());
+    if (here->next()) return here->value(0).toLongLong();
+    auto made = runQuery(m_here, make, {take});
+    if (!made) return tl::unexpected(made.error());
+    return made->lastInsertId().toLongLong();
 }
 
 /// The session that the take lies in here, else the one it had there.
-Result<qint64> TwoLogbooks::sessionOf(qint64 take) {
-    const auto here = number(
+Result<qint64> TwoLogbooks::sessionOf(qint64 take) const {
+    return foundOrMade(
         "SELECT m.id FROM main.session m JOIN other.take o ON o.id = ? "
         "WHERE m.started_at <= o.started_at AND m.ended_at >= o.started_at",
-        {take});
-    if (!here) return tl::unexpected(here.error());
-    if (*here) return **here;
-    auto made = runQuery(m_here,
-                         "INSERT INTO main.session (started_at, ended_at) SELECT s.started_at, s.ended_at "
-                         "FROM other.session s JOIN other.take o ON o.session_id = s.id WHERE o.id = ?",
-                         {take});
-    if (!made) return tl::unexpected(made.error());
-    return made->lastInsertId().toLongLong();
+        "INSERT INTO main.session (started_at, ended_at) SELECT s.started_at, s.ended_at "
+        "FROM other.session s JOIN other.take o ON o.session_id = s.id WHERE o.id = ?",
+        take);
 }
 
 /// The same page is kept once.
-Result<qint64> TwoLogbooks::versionOf(qint64 take) {
-    const auto here = number(
+Result<qint64> TwoLogbooks::versionOf(qint64 take) const {
+    return foundOrMade(
         "SELECT m.id FROM main.exercise_version m JOIN other.exercise_version v ON v.exercise_id = m.exercise_id "
         "AND v.json = m.json JOIN other.take o ON o.exercise_version_id = v.id WHERE o.id = ?",
-        {take});
-    if (!here) return tl::unexpected(here.error());
-    if (*here) return **here;
-    auto made = runQuery(m_here,
-                         "INSERT INTO main.exercise_version (exercise_id, version, json) SELECT v.exercise_id, "
-                         "1 + COALESCE((SELECT max(version) FROM main.exercise_version m "
-                         "WHERE m.exercise_id = v.exercise_id), 0), v.json FROM other.exercise_version v "
-                         "JOIN other.take o ON o.exercise_version_id = v.id WHERE o.id = ?",
-                         {take});
-    if (!made) return tl::unexpected(made.error());
-    return made->lastInsertId().toLongLong();
+        "INSERT INTO main.exercise_version (exercise_id, version, json) SELECT v.exercise_id, "
+        "1 + COALESCE((SELECT max(version) FROM main.exercise_version m "
+        "WHERE m.exercise_id = v.exercise_id), 0), v.json FROM other.exercise_version v "
+        "JOIN other.take o ON o.exercise_version_id = v.id WHERE o.id = ?",
+        take);
 }
 
-Result<void> TwoLogbooks::copyTake(const Newcomer& take) {
+Result<void> TwoLogbooks::prepareCopies() {
+    const auto cells = columns("take", {"id", "session_id", "exercise_version_id", "file"});
+    if (!cells) return tl::unexpected(cells.error());
+    m_copyTake = fmt::format(
+        "INSERT INTO main.take (session_id, exercise_version_id, file, {0}) SELECT ?, ?, ?, {0} FROM other.take "
+        "WHERE id = ?",
+        *cells);
+    m_copyParts.clear();
+    for (const char* table : {"hit", "damaged_span", "verdict", "gate", "figure", "remark"}) {
+        const auto others = columns(table, {"take_id"});
+        if (!others) return tl::unexpected(others.error());
+        m_copyParts.push_back(fmt::format(
+            "INSERT INTO main.{0} (take_id, {1}) SELECT ?, {1} FROM other.{0} WHERE take_id = ?", table, *others));
+    }
+    return {};
+}
+
+Result<void> TwoLogbooks::copyTakes(const std::vector<Newcomer>& takes) {
+    if (auto ready = prepareCopies(); !ready) return ready;
+    for (const Newcomer& take : takes)
+        if (auto done = copyTake(take); !done) return done;
+    return {};
+}
+
+Result<void> TwoLogbooks::copyTake(const Newcomer& take) const {
     const auto session = sessionOf(take.id);
     if (!session) return tl::unexpected(session.error());
     const auto version = versionOf(take.id);
     if (!version) return tl::unexpected(version.error());
-    const auto cells = columns("take", {"id", "session_id", "exercise_version_id", "file"});
-    if (!cells) return tl::unexpected(cells.error());
-    const std::string sql = fmt::format(
-        "INSERT INTO main.take (session_id, exercise_version_id, file, {0}) SELECT ?, ?, ?, {0} FROM other.take "
-        "WHERE id = ?",
-        *cells);
-    auto made = runQuery(m_here, sql.c_str(), {*session, *version, toQt(take.own), take.id});
+    auto made = runQuery(m_here, m_copyTake.c_str(), {*session, *version, toQt(take.own), take.id});
     if (!made) return tl::unexpected(made.error());
     const qint64 id = made->lastInsertId().toLongLong();
-    for (const char* table : {"hit", "damaged_span", "verdict", "gate", "figure", "remark"}) {
-        const auto others = columns(table, {"take_id"});
-        if (!others) return tl::unexpected(others.error());
-        const std::string copy = fmt::format(
-            "INSERT INTO main.{0} (take_id, {1}) SELECT ?, {1} FROM other.{0} WHERE take_id = ?", table, *others);
+    for (const std::string& copy : m_copyParts)
         if (auto done = run(copy, {id, take.id}); !done) return done;
-    }
     return {};
 }
 

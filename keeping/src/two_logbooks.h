@@ -2,7 +2,6 @@
 
 #include <filesystem>
 #include <initializer_list>
-#include <optional>
 #include <string>
 #include <vector>
 
@@ -22,11 +21,13 @@ class TwoLogbooks {
   public:
     TwoLogbooks(const Logbook& here, std::string exerciseId) : m_here(here), m_exerciseId(std::move(exerciseId)) {}
 
-    Result<void> attach(const std::filesystem::path& other) const { return run("ATTACH ? AS other", {toQt(other.string())}); }
+    Result<void> attach(const std::filesystem::path& other) const {
+        return run("ATTACH ? AS other", {toQt(other.string())});
+    }
     [[nodiscard]] Result<std::vector<Newcomer>> newcomers() const;
     [[nodiscard]] Result<int> known() const;
-    /// Copies the rows of a take, all that belongs to it included.
-    Result<void> copyTake(const Newcomer& take);
+    /// Copies the rows of takes, all that belongs to them included.
+    Result<void> copyTakes(const std::vector<Newcomer>& takes);
     /// Ladders of exercises that have none here; gives how many came.
     Result<int> copyLadders() const;
     Result<void> copySets() const;
@@ -39,13 +40,18 @@ class TwoLogbooks {
     }
     /// The columns of a table without some.
     [[nodiscard]] Result<std::string> columns(const std::string& table, const std::vector<std::string>& without) const;
-    [[nodiscard]] Result<qint64> sessionOf(qint64 take);
-    [[nodiscard]] Result<qint64> versionOf(qint64 take);
-    /// The number that a query gives, or nothing.
-    [[nodiscard]] Result<std::optional<qint64>> number(const char* sql, std::initializer_list<QVariant> values) const;
+    Result<void> prepareCopies();
+    Result<void> copyTake(const Newcomer& take) const;
+    [[nodiscard]] Result<qint64> sessionOf(qint64 take) const;
+    [[nodiscard]] Result<qint64> versionOf(qint64 take) const;
+    /// The row that a query finds for a take of the other logbook, else the one that is made of it.
+    [[nodiscard]] Result<qint64> foundOrMade(const char* find, const char* make, qint64 take) const;
 
     const Logbook& m_here;
     std::string m_exerciseId;  // empty: all
+    // The same for every take.
+    std::string m_copyTake;
+    std::vector<std::string> m_copyParts;
 };
 
 }  // namespace upbeat

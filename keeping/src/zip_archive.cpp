@@ -4,7 +4,6 @@
 
 #include <QCryptographicHash>
 #include <QFile>
-#include <array>
 
 #include "upbeat/formats/atomic_file.h"
 

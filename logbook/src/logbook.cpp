@@ -9,6 +9,7 @@
 #include <QUuid>
 #include <array>
 #include <fstream>
+#include <string>
 #include <string_view>
 #include <system_error>
 
@@ -109,9 +110,17 @@ LogbookTrouble troubleWith(const std::filesystem::path& file) {
     return LogbookTrouble::None;
 }
 
-Result<std::filesystem::path> setAside(const std::filesystem::path& logbookFile) {
+std::filesystem::path asideName(const std::filesystem::path& file, const std::string& why) {
     const std::string when = QDateTime::currentDateTime().toString(QStringLiteral("yyyyMMdd-hhmmss")).toStdString();
-    const std::filesystem::path aside = logbookFile.string() + ".damaged-" + when;
+    const std::string name = file.string() + "." + why + "-" + when;
+    std::error_code error;
+    std::filesystem::path aside = name;
+    for (int number = 2; std::filesystem::exists(aside, error); ++number) aside = name + "-" + std::to_string(number);
+    return aside;
+}
+
+Result<std::filesystem::path> setAside(const std::filesystem::path& logbookFile) {
+    const std::filesystem::path aside = asideName(logbookFile, "damaged");
     std::error_code error;
     std::filesystem::rename(logbookFile, aside, error);
     if (error)

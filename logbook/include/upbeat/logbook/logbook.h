@@ -3,6 +3,7 @@
 #include <QString>
 #include <filesystem>
 #include <memory>
+#include <string>
 
 #include "upbeat/units/error.h"
 
@@ -36,6 +37,9 @@ class Logbook {
 enum class LogbookTrouble { None, Newer, Damaged, NotWritable };
 /// Reads what there is; nothing is changed.
 [[nodiscard]] LogbookTrouble troubleWith(const std::filesystem::path& file);
+
+/// A name with the time under which a file can stand beside its place, free: "NAME.damaged-20261127-180000".
+[[nodiscard]] std::filesystem::path asideName(const std::filesystem::path& file, const std::string& why);
 
 /// Sets a damaged logbook aside, beside its place: "logbook.db.damaged-20261127-180000". Gives its new name.
 [[nodiscard]] Result<std::filesystem::path> setAside(const std::filesystem::path& logbookFile);
