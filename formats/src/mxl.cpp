@@ -4,36 +4,18 @@
 #include <pugixml.hpp>
 
 #include "upbeat/formats/musicxml.h"
+#include "upbeat/formats/zip_entry.h"
 
 namespace upbeat {
 
 namespace {
 
-constexpr zip_uint64_t kLargest = 16U << 20U;
+constexpr std::uint64_t kLargest = 16U << 20U;
 
-struct CloseArchive {
-    void operator()(zip_t* archive) const { zip_discard(archive); }
-};
-struct CloseEntry {
-    void operator()(zip_file_t* entry) const { zip_fclose(entry); }
-};
 struct FreeSource {
     void operator()(zip_source_t* source) const { zip_source_free(source); }
 };
-using Archive = std::unique_ptr<zip_t, CloseArchive>;
 using Source = std::unique_ptr<zip_source_t, FreeSource>;
-
-std::optional<std::string> entryOf(zip_t* archive, const std::string& name) {
-    zip_stat_t stat;
-    zip_stat_init(&stat);
-    if (zip_stat(archive, name.c_str(), 0, &stat) != 0 || (stat.valid & ZIP_STAT_SIZE) == 0 || stat.size > kLargest)
-        return std::nullopt;
-    const std::unique_ptr<zip_file_t, CloseEntry> entry(zip_fopen(archive, name.c_str(), 0));
-    if (!entry) return std::nullopt;
-    std::string text(stat.size, '\0');
-    if (zip_fread(entry.get(), text.data(), text.size()) != static_cast<zip_int64_t>(text.size())) return std::nullopt;
-    return text;
-}
 
 bool addEntry(zip_t* archive, const char* name, const std::string& text) {
     zip_source_t* source = zip_source_buffer(archive, text.data(), text.size(), 0);
@@ -56,15 +38,15 @@ Result<std::string> unpackMxl(std::string_view bytes, const std::string& where) 
     if (opened == nullptr)
         return fail(UPBEAT_TEXT("the compressed score is damaged"), where, UPBEAT_TEXT("export it again"));
     (void)source.release();  // the archive has it now
-    const Archive archive(opened);
-    const auto container = entryOf(archive.get(), kContainer);
+    const ZipArchive archive(opened);
+    const auto container = zipText(archive.get(), kContainer, kLargest);
     if (!container)
         return fail(UPBEAT_TEXT("the compressed score has no container"), where, UPBEAT_TEXT("export it again"));
     pugi::xml_document document;
     (void)document.load_buffer(container->data(), container->size());
     const std::string name =
         document.child("container").child("rootfiles").child("rootfile").attribute("full-path").value();
-    auto text = entryOf(archive.get(), name);
+    auto text = zipText(archive.get(), name, kLargest);
     if (!text)
         return fail(UPBEAT_TEXT("the score is missing in the compressed file, or larger than 16 MB"), where,
                     UPBEAT_TEXT("export it again"));

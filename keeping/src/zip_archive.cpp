@@ -11,11 +11,6 @@ namespace upbeat {
 
 namespace {
 
-struct CloseEntry {
-    void operator()(zip_file_t* entry) const { zip_fclose(entry); }
-};
-using Entry = std::unique_ptr<zip_file_t, CloseEntry>;
-
 tl::unexpected<Error> notWritten(const std::filesystem::path& target) {
     return fail(UPBEAT_TEXT("the backup could not be written"), target.string(),
                 UPBEAT_TEXT("free some space or choose another folder"));
@@ -31,14 +26,6 @@ int isStopped(zip_t* /*archive*/, void* with) {
 }
 
 }  // namespace
-
-void ZipWriter::Discard::operator()(zip* archive) const {
-    zip_discard(archive);
-}
-
-void ZipReader::Discard::operator()(zip* archive) const {
-    zip_discard(archive);
-}
 
 Result<ZipWriter> ZipWriter::create(const std::filesystem::path& target) {
     auto plain = plainFileBehind(target);
@@ -114,22 +101,15 @@ tl::unexpected<Error> ZipReader::damaged(const std::string& name) const {
 }
 
 Result<std::string> ZipReader::text(const std::string& name) const {
-    constexpr zip_uint64_t kLargest = 64U << 20U;
-    zip_stat_t stat;
-    zip_stat_init(&stat);
-    if (zip_stat(m_archive.get(), name.c_str(), 0, &stat) != 0 || (stat.valid & ZIP_STAT_SIZE) == 0 ||
-        stat.size > kLargest)
-        return damaged(name);
-    const Entry entry(zip_fopen(m_archive.get(), name.c_str(), 0));
-    if (!entry) return damaged(name);
-    std::string text(stat.size, '\0');
-    if (zip_fread(entry.get(), text.data(), text.size()) != static_cast<zip_int64_t>(text.size())) return damaged(name);
-    return text;
+    constexpr std::uint64_t kLargest = 64U << 20U;
+    auto found = zipText(m_archive.get(), name, kLargest);
+    if (!found) return damaged(name);
+    return *std::move(found);
 }
 
 Result<std::string> ZipReader::unpack(const std::string& name, std::uintmax_t bytes,
                                       const std::filesystem::path& to) const {
-    const Entry entry(zip_fopen(m_archive.get(), name.c_str(), 0));
+    const ZipEntry entry(zip_fopen(m_archive.get(), name.c_str(), 0));
     if (!entry) return damaged(name);
     QFile out(QString::fromStdString(to.string()));
     const auto full = [&] {

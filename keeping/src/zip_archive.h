@@ -7,9 +7,8 @@
 #include <string_view>
 #include <vector>
 
+#include "upbeat/formats/zip_entry.h"
 #include "upbeat/units/error.h"
-
-struct zip;
 
 namespace upbeat {
 
@@ -30,14 +29,11 @@ class ZipWriter {
     [[nodiscard]] Result<void> close(const std::function<bool(double)>& goesOn);
 
   private:
-    struct Discard {
-        void operator()(zip* archive) const;
-    };
     ZipWriter(std::filesystem::path target, zip* archive) : m_target(std::move(target)), m_archive(archive) {}
     [[nodiscard]] std::filesystem::path partFile() const { return m_target.string() + ".part"; }
 
     std::filesystem::path m_target;
-    std::unique_ptr<zip, Discard> m_archive;
+    ZipArchive m_archive;
     std::vector<std::unique_ptr<std::string>> m_texts;  // they are read when it is closed
 };
 
@@ -53,14 +49,11 @@ class ZipReader {
                                              const std::filesystem::path& to) const;
 
   private:
-    struct Discard {
-        void operator()(zip* archive) const;
-    };
     ZipReader(std::filesystem::path file, zip* archive) : m_file(std::move(file)), m_archive(archive) {}
     [[nodiscard]] tl::unexpected<Error> damaged(const std::string& name) const;
 
     std::filesystem::path m_file;
-    std::unique_ptr<zip, Discard> m_archive;
+    ZipArchive m_archive;
 };
 
 /// The SHA-256 of a file as hexadecimal digits.
