@@ -1,4 +1,4 @@
-#include "clean_utf8.h"
+#include "upbeat/formats/clean_utf8.h"
 
 #include <utf8.h>
 

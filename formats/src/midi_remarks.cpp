@@ -5,7 +5,7 @@
 #include <algorithm>
 #include <cmath>
 
-#include "clean_utf8.h"
+#include "upbeat/formats/clean_utf8.h"
 #include "upbeat/formats/midi_pattern.h"
 #include "upbeat/music/bars.h"
 #include "upbeat/music/grid_text.h"

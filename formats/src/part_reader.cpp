@@ -8,8 +8,8 @@
 #include <cstring>
 #include <numeric>
 
-#include "clean_utf8.h"
 #include "staff.h"
+#include "upbeat/formats/clean_utf8.h"
 #include "upbeat/formats/midi_pattern.h"
 #include "upbeat/music/dynamics.h"
 #include "upbeat/music/tempo_map.h"

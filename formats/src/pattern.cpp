@@ -4,8 +4,8 @@
 
 #include <algorithm>
 
-#include "clean_utf8.h"
 #include "upbeat/formats/atomic_file.h"
+#include "upbeat/formats/clean_utf8.h"
 #include "upbeat/formats/exercise_json.h"
 #include "upbeat/formats/midi_pattern.h"
 #include "upbeat/music/grid_text.h"

@@ -5,6 +5,7 @@
 #include <nlohmann/json.hpp>
 
 #include "upbeat/music/exercise.h"
+#include "upbeat/units/utf8.h"
 
 namespace upbeat {
 
@@ -14,10 +15,7 @@ namespace {
 std::string shown(const nlohmann::json& from, std::size_t most) {
     auto text = from.get<std::string>();
     std::erase_if(text, [](char c) { return static_cast<unsigned char>(c) < 0x20 && c != '\n'; });
-    if (text.size() <= most) return text;
-    std::size_t end = most;
-    while (end > 0 && (static_cast<unsigned char>(text[end]) & 0xC0U) == 0x80U) --end;
-    return text.substr(0, end);
+    return std::string(utf8Prefix(text, most));
 }
 
 Remark remarkFrom(const nlohmann::json& in, const std::string& from) {

@@ -2,12 +2,14 @@
 
 #include <cstdint>
 
+#include "upbeat/formats/clean_utf8.h"
+
 namespace upbeat {
 
 std::string escaped(std::string_view text) {
     std::string out;
     out.reserve(text.size());
-    for (const char c : text) {
+    for (const char c : cleanUtf8(std::string(text))) {
         switch (c) {
             case '&':
                 out += "&amp;";
@@ -25,7 +27,7 @@ std::string escaped(std::string_view text) {
                 out += "&#39;";
                 break;
             default:
-                out += static_cast<unsigned char>(c) < 0x20 && c != '\n' ? ' ' : c;
+                out += c;
         }
     }
     return out;

@@ -151,6 +151,7 @@ class TestReport : public QObject {
         const QString page = pageOf({one, one}, wish);
         for (const char* hostile : {"<script>alert", "<img", "<b>some", "onerror=alert(3)>"})
             QVERIFY2(!page.contains(QLatin1String(hostile)), hostile);
+        QVERIFY(!page.contains(QChar::ReplacementCharacter));  // bytes that are no UTF-8
         QString outside = page;
         outside.remove(QStringLiteral("http://www.w3.org/2000/svg")).remove(QStringLiteral("http-equiv"));
         QVERIFY(!outside.contains(QStringLiteral("http")) && !outside.contains(QStringLiteral("src=\"//")));

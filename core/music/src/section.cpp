@@ -3,24 +3,13 @@
 #include <algorithm>
 
 #include "upbeat/music/exercise.h"
+#include "upbeat/units/utf8.h"
 
 namespace upbeat {
 
-namespace {
-
-/// UTF-8, not cut within a letter.
-std::string_view shortened(std::string_view name) {
-    if (name.size() <= kLongestSectionName) return name;
-    std::size_t size = kLongestSectionName;
-    while (size > 0 && (static_cast<unsigned char>(name[size]) & 0xC0U) == 0x80U) --size;
-    return name.substr(0, size);
-}
-
-}  // namespace
-
 void addSection(std::vector<Section>& sections, int bar, std::string_view name) {
     const bool isBehind = sections.empty() || sections.back().bar < bar;
-    const std::string_view shown = shortened(name);
+    const std::string_view shown = utf8Prefix(name, kLongestSectionName);
     if (!shown.empty() && isBehind && sections.size() < kMostSections) sections.push_back({bar, std::string(shown)});
 }
 

@@ -29,7 +29,7 @@ class Text {
     /// Shown as it is in every language: a name, a figure, a path.
     Text(std::string plain) : m_plain(std::move(plain)) {}  // NOLINT(google-explicit-constructor)
     Text(std::string_view plain) : m_plain(plain) {}        // NOLINT(google-explicit-constructor)
-    Text(char letter) : m_plain(1, letter) {}  // NOLINT(google-explicit-constructor)
+    Text(char letter) : m_plain(1, letter) {}               // NOLINT(google-explicit-constructor)
     template <std::integral Number>
     Text(Number number) : m_plain(std::to_string(number)) {}  // NOLINT(google-explicit-constructor)
 
