@@ -8,6 +8,7 @@
 #include "second_sounds.h"
 #include "unison_halves.h"
 #include "upbeat/signal/sharpen.h"
+#include "upbeat/units/near.h"
 
 namespace upbeat {
 

@@ -61,11 +61,6 @@ std::vector<double> clicksHeardS(const Exercise& e, const TakeFrame& frame) {
     return frame.clickBleed ? clicksBesideS(e, Bpm(frame.tempoBpm), frame.bars, frame.silent) : std::vector<double>{};
 }
 
-bool isNearOne(const std::vector<double>& timesS, double timeS, double nearS) {
-    const auto from = std::upper_bound(timesS.begin(), timesS.end(), timeS - nearS);
-    return from != timesS.end() && *from < timeS + nearS;
-}
-
 bool isClosingStroke(const Exercise& e, const TakeFrame& frame, double timeS) {
     constexpr double kNearBeats = 0.1;
     const Bpm tempo(frame.tempoBpm);

@@ -1,8 +1,8 @@
 #include "upbeat/measure/click_instead.h"
 
-#include <algorithm>
 #include <cmath>
 
+#include "upbeat/units/near.h"
 #include "upbeat/units/order_statistics.h"
 
 namespace upbeat {
@@ -19,8 +19,7 @@ bool isClickInstead(const MatchedTake& take, bool clickIsHeard) {
     std::vector<double> off;
     for (const MatchedStroke& s : take.strokes) {
         if (take.hits[static_cast<std::size_t>(s.hit)].exact) return false;
-        const auto next = std::lower_bound(clicksS.begin(), clicksS.end(), s.written.gridS - kOnClickS);
-        const bool isOn = next != clicksS.end() && *next < s.written.gridS + kOnClickS;
+        const bool isOn = isNearOne(clicksS, s.written.gridS, kOnClickS);
         (isOn ? on : off).push_back(s.offsetMs + s.askedMs);
     }
     if (on.size() < kFewest) return false;
