@@ -10,8 +10,8 @@
 #include "markup.h"
 #include "upbeat/formats/audio_file.h"
 #include "upbeat/music/bars.h"
-#include "upbeat/music/click_plan.h"
 #include "upbeat/music/page.h"
+#include "upbeat/take/click_marks.h"
 #include "upbeat/words/words.h"
 
 namespace upbeat {
@@ -27,15 +27,12 @@ std::string momentOf(const TakeRecord& take) {
 
 /// The clicks of the take, in seconds of the recording, and which of them are a one.
 nlohmann::json clicksOf(const TakeRecord& take, nlohmann::json& ones) {
-    ClickPlan plan = take.click;
-    const double shiftS = take.frame.firstBeatS - plan.firstBeat().value() + take.frame.latencyS;
-    const double endS = plan.firstBeat().value() + barStartS(take.exercise, Bpm(take.frame.tempoBpm), take.frame.bars);
+    const double startS = take.frame.firstBeatS + take.frame.latencyS;
+    const double endS = startS + barStartS(take.exercise, Bpm(take.frame.tempoBpm), take.frame.bars);
     nlohmann::json clicks = nlohmann::json::array();
-    for (const Click& click : clicksBetween(plan, 0, endS)) {
-        const double atS = click.timeS + shiftS;
-        if (atS < 0) continue;
-        if (click.kind == ClickKind::Bar) ones.push_back(clicks.size());
-        clicks.push_back(std::round(atS * 1e4) / 1e4);
+    for (const ClickMark& mark : clickMarks(take.click, startS, endS)) {
+        if (mark.kind == static_cast<int>(ClickKind::Bar)) ones.push_back(clicks.size());
+        clicks.push_back(std::round(mark.timeS * 1e4) / 1e4);
     }
     return clicks;
 }
