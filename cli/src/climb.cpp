@@ -52,8 +52,7 @@ Exit run(const Options& o) {
         return Exit::Measured;
     }
     const std::string json = climbToJson(climbed, *exercise);
-    const auto written = writeOrPrint(o.json, json);
-    return written ? Exit::Measured : complain(written.error(), Exit::Unreadable);
+    return deliver(o.json, json);
 }
 
 }  // namespace

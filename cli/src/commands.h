@@ -27,14 +27,14 @@ void addReport(CLI::App& app, std::function<Exit()>& chosen);
 /// backup, restore and check.
 void addKeeping(CLI::App& app, std::function<Exit()>& chosen);
 
-/// Whether it is empty or a day as ISO 8601 has it.
-[[nodiscard]] bool isDay(const std::string& day);
-
 /// Writes a whole text to standard output. An error when it does not take all of it.
 [[nodiscard]] Result<void> printAll(std::string_view text);
 
 /// The same into a file; "-" is standard output.
 [[nodiscard]] Result<void> writeOrPrint(const std::string& target, std::string_view text);
+
+/// The same as the end of a command: says what is wrong.
+[[nodiscard]] Exit deliver(const std::string& target, std::string_view text);
 
 /// One line on standard error.
 Exit complain(const Error& error, Exit status);

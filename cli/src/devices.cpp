@@ -27,8 +27,7 @@ Exit run(const std::string& json) {
     nlohmann::json list = nlohmann::json::array();
     for (const InputDevice& device : all) list.push_back(entry(device));
     const std::string text = list.dump(1, ' ', false, nlohmann::json::error_handler_t::replace) + "\n";
-    const auto written = writeOrPrint(json, text);
-    return written ? Exit::Measured : complain(written.error(), Exit::Unreadable);
+    return deliver(json, text);
 }
 
 }  // namespace

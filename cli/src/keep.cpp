@@ -4,12 +4,11 @@
 #include <memory>
 #include <nlohmann/json.hpp>
 
-#include "commands.h"
+#include "in_folder.h"
 #include "upbeat/keeping/inspect.h"
 #include "upbeat/keeping/merge.h"
 #include "upbeat/keeping/restore.h"
 #include "upbeat/logbook/console_host.h"
-#include "upbeat/logbook/practice_past.h"
 
 namespace upbeat::cli {
 
@@ -32,8 +31,7 @@ Exit tell(const std::string& target, const nlohmann::json& said, const std::stri
         return Exit::Measured;
     }
     const auto text = said.dump(1, ' ', false, nlohmann::json::error_handler_t::replace) + "\n";
-    const auto written = writeOrPrint(target, text);
-    return written ? Exit::Measured : complain(written.error(), Exit::Unreadable);
+    return deliver(target, text);
 }
 
 nlohmann::json toJson(const BackupFacts& facts) {
@@ -96,14 +94,8 @@ Exit check(const Options& o) {
 CLI::App* addCommand(CLI::App& app, std::function<Exit()>& chosen, const char* name, const char* about,
                      const std::shared_ptr<Options>& options, Exit (*run)(const Options&)) {
     CLI::App* command = app.add_subcommand(name, about);
-    command->add_option("--data", options->data, "Folder with the logbook; else the player's own");
     command->add_option("--json", options->json, "Write what was done there; - is standard output");
-    command->callback([options, &chosen, run] {
-        chosen = [options, run] {
-            if (options->data.empty()) options->data = ownDataFolder().string();
-            return run(*options);
-        };
-    });
+    runInFolder(*command, options, chosen, run);
     return command;
 }
 

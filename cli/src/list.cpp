@@ -35,8 +35,7 @@ Exit list(const Options& options) {
     }
     nlohmann::json entries = nlohmann::json::array();
     for (const Exercise& e : chosen) entries.push_back(entry(e));
-    const auto written = writeOrPrint(options.json, entries.dump(1) + "\n");
-    return written ? Exit::Measured : complain(written.error(), Exit::Unreadable);
+    return deliver(options.json, entries.dump(1) + "\n");
 }
 
 }  // namespace

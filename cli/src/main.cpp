@@ -28,6 +28,11 @@ Result<void> writeOrPrint(const std::string& target, std::string_view text) {
     return target == "-" ? printAll(text) : writeFileAtomically(target, text);
 }
 
+Exit deliver(const std::string& target, std::string_view text) {
+    const auto written = writeOrPrint(target, text);
+    return written ? Exit::Measured : complain(written.error(), Exit::Unreadable);
+}
+
 namespace {
 
 /// Runs what was chosen; what it printed must have arrived.

@@ -5,8 +5,7 @@
 #include <memory>
 #include <nlohmann/json.hpp>
 
-#include "commands.h"
-#include "upbeat/logbook/practice_past.h"
+#include "in_folder.h"
 #include "upbeat/words/plan_words.h"
 
 namespace upbeat::cli {
@@ -57,8 +56,7 @@ Exit run(const Options& o) {
     for (const PlanBlock& block : plan) blocks.push_back(entry(block));
     const nlohmann::json file{
         {"format", "upbeat-check/plan"}, {"version", 1}, {"minutes", o.minutes}, {"blocks", blocks}};
-    const auto written = writeOrPrint(o.json, file.dump(1) + "\n");
-    return written ? Exit::Measured : complain(written.error(), Exit::Unreadable);
+    return deliver(o.json, file.dump(1) + "\n");
 }
 
 }  // namespace
@@ -67,15 +65,9 @@ void addPlan(CLI::App& app, std::function<Exit()>& chosen) {
     auto options = std::make_shared<Options>();
     CLI::App* command = app.add_subcommand("plan", "Say what to practise today, from the log");
     command->add_option("--minutes", options->minutes, "How many there are, 1 to 240")->required();
-    command->add_option("--data", options->data, "Folder with the logbook; else the player's own");
     command->add_option("--way", options->way, "balanced, line, climb, grow, turn or feet");
     command->add_option("--json", options->json, "Write the plan there; - is standard output");
-    command->callback([options, &chosen] {
-        chosen = [options] {
-            if (options->data.empty()) options->data = ownDataFolder().string();
-            return run(*options);
-        };
-    });
+    runInFolder(*command, options, chosen, run);
 }
 
 }  // namespace upbeat::cli

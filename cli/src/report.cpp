@@ -5,10 +5,9 @@
 
 #include <memory>
 
-#include "commands.h"
+#include "in_folder.h"
 #include "upbeat/keeping/report_takes.h"
 #include "upbeat/logbook/console_host.h"
-#include "upbeat/logbook/practice_past.h"
 
 namespace upbeat::cli {
 
@@ -28,15 +27,12 @@ struct Options {
 Exit report(const Options& o) {
     constexpr std::size_t kMost = 200;
     const ConsoleHost host;
-    for (const std::string& day : {o.which.fromDay, o.which.toDay})
-        if (!isDay(day)) return complain({day + " is no day", {}, "write it as 2026-03-14"}, Exit::BadArguments);
+    if (const Exit bad = checkWish(o.which); bad != Exit::Measured) return bad;
     const auto folder = DataFolder::openToRead(o.data);
     if (!folder) return complain(folder.error(), Exit::Unreadable);
     const auto takes = takesToReport(*folder, o.which, o.takes, !o.withoutSound);
     if (!takes) return complain(takes.error(), Exit::Unreadable);
-    if (takes->empty())
-        return complain({"there is no take like that", o.data, "ask for other days or another exercise"},
-                        Exit::NothingToMeasure);
+    if (takes->empty()) return noSuchTake(o.data);
     if (takes->size() > kMost)
         return complain({fmt::format("{} takes are too many for one report", takes->size()),
                          {},
@@ -48,8 +44,7 @@ Exit report(const Options& o) {
     wish.withNotes = !o.withoutNotes;
     const auto page = htmlReport(*takes, wish);
     if (!page) return complain(page.error(), Exit::Unreadable);
-    const auto written = writeOrPrint(o.out, *page);
-    return written ? Exit::Measured : complain(written.error(), Exit::Unreadable);
+    return deliver(o.out, *page);
 }
 
 }  // namespace
@@ -57,22 +52,14 @@ Exit report(const Options& o) {
 void addReport(CLI::App& app, std::function<Exit()>& chosen) {
     const auto options = std::make_shared<Options>();
     CLI::App* command = app.add_subcommand("report", "Write takes of the log as one HTML file that anybody can open");
-    command->add_option("--data", options->data, "Folder with the logbook; else the player's own");
     command->add_option("--out", options->out, "The HTML file; - is standard output")->required();
     command->add_option("--take", options->takes, "Takes by their numbers in the log");
-    command->add_option("--exercise", options->which.exerciseId, "Takes of this exercise");
-    command->add_option("--from", options->which.fromDay, "From this day on, as 2026-03-14");
-    command->add_option("--to", options->which.toDay, "Up to this day, itself included");
+    addWish(*command, options->which);
     command->add_option("--name", options->wish.player, "Who played; else nobody is named");
     command->add_flag("--without-sound", options->withoutSound, "Leave the sound out");
     command->add_flag("--without-dates", options->withoutDates, "Leave out when it was played");
     command->add_flag("--without-notes", options->withoutNotes, "Leave out the notes on the takes");
-    command->callback([options, &chosen] {
-        chosen = [options] {
-            if (options->data.empty()) options->data = ownDataFolder().string();
-            return report(*options);
-        };
-    });
+    runInFolder(*command, options, chosen, report);
 }
 
 }  // namespace upbeat::cli
