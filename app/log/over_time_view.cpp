@@ -58,8 +58,9 @@ void OverTimeView::refresh() {
                                  .arg(QString::fromStdString(m_with.stand.exercise().title)));
     m_all ? showAllExercises() : showTempos();
     showMeasure();
-    showMinutes();
-    spanDays();
+    const std::vector<PlayedTime> days = m_with.log.days();
+    showMinutes(days);
+    spanDays(days);
     for (QCustomPlot* plot : {m_tempoPlot, m_measurePlot, m_minutesPlot}) {
         dress(*plot);
         plot->replot(QCustomPlot::rpQueuedReplot);
@@ -70,7 +71,9 @@ void OverTimeView::refresh() {
 
 void OverTimeView::nextMeasure() {
     m_measure = static_cast<SeasonMeasure>((static_cast<int>(m_measure) + 1) % kSeasonMeasures);
-    refresh();
+    showMeasure();
+    scaleMeasure();
+    m_measurePlot->replot(QCustomPlot::rpQueuedReplot);
 }
 
 void OverTimeView::toggleAll() {
@@ -187,22 +190,22 @@ void OverTimeView::showMeasure() {
                                       : inWords(words::changeOf(m_measure, change)));
 }
 
-void OverTimeView::showMinutes() {
+void OverTimeView::showMinutes(const std::vector<PlayedTime>& days) {
     m_minutesPlot->clearPlottables();
     auto* bars = new QCPBars(m_minutesPlot->xAxis, m_minutesPlot->yAxis);
     constexpr double kDayS = 86400;
     bars->setWidth(0.7 * kDayS);
     bars->setPen(Qt::NoPen);
     bars->setBrush(Theme::of(palette()).inkSoft);
-    for (const PlayedTime& day : m_with.log.days()) bars->addData(noonOf(day.day), day.seconds / 60);
+    for (const PlayedTime& day : days) bars->addData(noonOf(day.day), day.seconds / 60);
     m_minutesPlot->yAxis->setLabel(tr("min"));
 }
 
 /// One span of days for all three.
-void OverTimeView::spanDays() {
+void OverTimeView::spanDays(const std::vector<PlayedTime>& days) {
     constexpr double kDayS = 86400;
     QDate first = QDate::currentDate().addDays(-13);
-    for (const PlayedTime& day : m_with.log.days()) first = std::min(first, day.day);
+    for (const PlayedTime& day : days) first = std::min(first, day.day);
     const double from = noonOf(first) - kDayS;
     const double to = noonOf(QDate::currentDate()) + kDayS;
     for (QCustomPlot* plot : {m_tempoPlot, m_measurePlot, m_minutesPlot}) {
@@ -210,8 +213,13 @@ void OverTimeView::spanDays() {
         plot->yAxis->rescale();
     }
     m_minutesPlot->yAxis->setRange(0, std::max(1.0, 1.15 * m_minutesPlot->yAxis->range().upper));
-    padRange(*m_measurePlot->yAxis);
+    scaleMeasure();
     scaleTempos();
+}
+
+void OverTimeView::scaleMeasure() {
+    m_measurePlot->yAxis->rescale();
+    padRange(*m_measurePlot->yAxis);
 }
 
 void OverTimeView::dress(QCustomPlot& plot) const {

@@ -59,8 +59,9 @@ class OverTimeView : public QWidget {
     void showCeiling(const std::vector<DayOverTime>& days);
     void showAllExercises();
     void showMeasure();
-    void showMinutes();
-    void spanDays();
+    void showMinutes(const std::vector<PlayedTime>& days);
+    void spanDays(const std::vector<PlayedTime>& days);
+    void scaleMeasure();
     void scaleTempos();
     void markChosen();
 
