@@ -8,6 +8,8 @@
 #include "private_server.h"
 #include "stage.h"
 #include "upbeat/audio/jack_stream.h"
+#include "upbeat/keeping/inspect.h"
+#include "upbeat/keeping/restore.h"
 
 using namespace upbeat;
 using namespace upbeat::test;
@@ -92,6 +94,24 @@ class TestClimbJack : public QObject {
             studio.recorder().start();
             QTRY_VERIFY_WITH_TIMEOUT(studio.log().takes().size() > before && studio.recorder().isIdle(), 60000);
         }
+        // A backup that is taken while a take runs is whole, and knows nothing of it.
+        const auto kept = static_cast<int>(studio.log().takes().size());
+        const std::filesystem::path backup = m_dir.filePath(QStringLiteral("all.zip")).toStdString();
+        studio.recorder().start();
+        QTRY_VERIFY_WITH_TIMEOUT(studio.recorder().live() && studio.recorder().live()->beatsNow() > 2, 60000);
+        studio.backups().save(QString::fromStdString(backup.string()));
+        QTRY_VERIFY_WITH_TIMEOUT(!studio.backups().isBusy(), 60000);
+        QVERIFY(studio.recorder().isRecording());
+        studio.recorder().discard();
+        QTRY_VERIFY_WITH_TIMEOUT(studio.recorder().isIdle(), 60000);
+        const QTemporaryDir elsewhere;
+        const auto folder = DataFolder::open(elsewhere.path().toStdString());
+        const auto restored = restoreAll(backup, *folder);
+        QVERIFY2(restored, restored ? "" : restored.error().sentence().c_str());
+        QCOMPARE(restored->facts.takes, kept);
+        QVERIFY(restored->absent.empty());
+        const Inspection found = inspect(*folder, true);
+        QVERIFY2(found.troubles.empty(), found.troubles.empty() ? "" : found.troubles.front().sentence().c_str());
         const TakeView& last = *studio.review().take();
         QCOMPARE(last.stored.frame.anchor.kind, AnchorKind::Click);
         QVERIFY(last.stored.frame.clickBleed);

@@ -227,6 +227,38 @@ class TestPiece : public QObject {
         QCOMPARE(song.studio->stand().exercise().firstBar, 57);
         QVERIFY(song.studio->stand().isPart());
     }
+
+    void theWholeIsPutAtTheTempoItsSectionsStand() {
+        const Song song;
+        Exercise two = *builtInExercise("singles-sixteenths");
+        const std::vector<Stroke> bar = two.strokes;
+        for (Stroke stroke : bar) {
+            stroke.at = stroke.at + two.length();
+            two.strokes.push_back(stroke);
+        }
+        two.bars = 2;
+        two.sections = {{1, "A"}, {2, "B"}};
+        song.studio->stand().choose(song.studio->shelf().add(two));
+        PracticeSettings settings = song.studio->setup().settings();
+        settings.barsPerTake = 8;
+        song.studio->setup().change(settings);
+        for (const int section : {1, 2}) {
+            song.studio->stand().backToWhole();
+            song.studio->stand().practiseBars(section, section);
+            song.studio->stand().setTempo(section == 1 ? 100 : 88);
+            song.take();
+            QVERIFY(song.studio->review().take()->analysis.clean());
+        }
+        song.window->go(MainWindow::Climb);
+        const auto labels = song.window->place(MainWindow::Climb)->findChildren<QLabel*>();
+        QVERIFY(std::any_of(labels.begin(), labels.end(), [](const QLabel* label) {
+            return label->text().endsWith(QStringLiteral("Today the whole goes at 88: Shift B."));
+        }));
+        song.key(Qt::Key_B, Qt::ShiftModifier);
+        QVERIFY(!song.studio->stand().isPart());
+        QCOMPARE(song.studio->stand().exercise().bars, 2);
+        QCOMPARE(song.studio->stand().ladder().tempoBpm, 88.0);
+    }
 };
 
 QTEST_MAIN(TestPiece)

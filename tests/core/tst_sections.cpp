@@ -15,7 +15,9 @@
 #include "upbeat/music/grid_text.h"
 #include "upbeat/music/library.h"
 #include "upbeat/music/transform.h"
+#include "upbeat/season/piece.h"
 #include "upbeat/take/section_findings.h"
+#include "upbeat/words/season_words.h"
 
 using namespace upbeat;
 using namespace upbeat::test;
@@ -80,6 +82,18 @@ class TestSections : public QObject {
         const auto spans = sectionsOf(e);
         QCOMPARE(spans.size(), std::size_t{3});
         QVERIFY(spans[0].name.empty() && spans[0].to == 2 && spans[1].to == 6 && spans[2].bars() == 4);
+    }
+
+    // The hardest section sets the tempo of the whole, once every section was clean.
+    void theWholeGoesAtTheTempoOfItsHardestSection() {
+        std::vector<SectionStanding> sections{{"A", 112.0}, {"B", 92.0}, {"C", std::nullopt}};
+        QCOMPARE(hardestSection(sections), std::optional(std::size_t{1}));
+        QVERIFY(!wholeToday(sections) && words::wholeTodayOf(sections).isEmpty());
+        sections[2].cleanBpm = 96;
+        QCOMPARE(wholeToday(sections), std::optional(92.0));
+        QCOMPARE(QString::fromStdString(words::wholeTodayOf(sections).said()),
+                 QStringLiteral("Today the whole goes at 92: Shift B."));
+        QVERIFY(!wholeToday({}) && !wholeToday({{"A", 100.0}}));
     }
 
     void barNumbersStartAnywhere() {
