@@ -14,6 +14,7 @@
 #include "upbeat/music/bars.h"
 #include "upbeat/music/counting.h"
 #include "upbeat/music/dynamics.h"
+#include "upbeat/music/following.h"
 #include "upbeat/music/tempo_words.h"
 #include "upbeat/music/transform.h"
 
@@ -81,12 +82,13 @@ void EditPanel::applyRule(int rule) {
 }
 
 void EditPanel::askForWords() {
-    const QString text =
-        QInputDialog::getText(this, tr("A rule in your words"),
-                              tr("Groups of steps, as 5+3+5+3; a roll at the pen by its strokes, as "
-                                 "7; how loud the selection or the bar is, pp to ff; what the tempo "
-                                 "does from the bar on, as 80 %, 70 % over 2 bars or held 2; counting words, "
-                                 "as hip-po-pot-a-mus:"));
+    const QString text = QInputDialog::getText(
+        this, tr("A rule in your words"),
+        tr("Groups of steps, as 5+3+5+3; a roll at the pen by its strokes, as "
+           "7; how loud the selection or the bar is, pp to ff; what the tempo "
+           "does from the bar on, as 80 %, 70 % over 2 bars or held 2; a section from the bar on, as "
+           "section verse 2, or section verse 2 as verse 1; counting words, "
+           "as hip-po-pot-a-mus:"));
     if (!text.isEmpty()) say(applyWords(text));
     Q_EMIT pageWanted();
 }
@@ -105,7 +107,9 @@ QString EditPanel::applyWords(const QString& text) {
     const auto placement = placementFromText(typed);
     bool isNumber = false;
     const int strokes = text.toInt(&isNumber);
-    if (const auto moved = withTempoWords(editor.exercise(), bar, typed)) {
+    if (const auto named = withSectionWords(editor.exercise(), bar, typed)) {
+        result = *named;
+    } else if (const auto moved = withTempoWords(editor.exercise(), bar, typed)) {
         result = *moved;
     } else if (placement) {
         Exercise placed = editor.exercise();

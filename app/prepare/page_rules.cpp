@@ -55,7 +55,7 @@ QList<PageRule> pageRules() {
              return e;
          }},
         {inWords(UPBEAT_TEXT("another exercise behind it …")), nullptr, RuleAsks::Exercise},
-        {inWords(UPBEAT_TEXT("groups, a roll, pp to ff, tempo, feel, words …")), nullptr, RuleAsks::Words},
+        {inWords(UPBEAT_TEXT("groups, a roll, pp to ff, tempo, section, feel, words …")), nullptr, RuleAsks::Words},
     };
 }
 

@@ -8,6 +8,7 @@
 #include "theme/words.h"
 #include "upbeat/music/bars.h"
 #include "upbeat/music/dynamics.h"
+#include "upbeat/music/following.h"
 #include "upbeat/music/tempo_words.h"
 
 namespace upbeat {
@@ -33,6 +34,8 @@ void CountLine::paintBars(QPainter& painter) const {
         std::string marks = m_exercise.meterChanges.empty() || !isNew ? std::string() : meter.toString();
         if (const std::string tempo = tempoMarkOf(m_exercise, bar + 1); !tempo.empty())
             marks += (marks.empty() ? "" : "  ") + tempo;
+        if (const auto there = followedBar(m_exercise, bar + 1))
+            marks += (marks.empty() ? "" : "  ") + tr("as bar %1").arg(printedBar(m_exercise, *there)).toStdString();
         if (marks.empty()) continue;
         // Beside the first column: the pen may stand there.
         const double next = x(i + 1 < columns.size() ? columns[i + 1].place : 1.0);

@@ -7,6 +7,7 @@
 #include "json_reader.h"
 #include "origin_json.h"
 #include "upbeat/formats/atomic_file.h"
+#include "upbeat/music/following.h"
 
 namespace upbeat {
 
@@ -96,13 +97,25 @@ nlohmann::json placementToJson(const AskedPlacement& placement) {
     return json;
 }
 
+nlohmann::json sectionToJson(const Section& section) {
+    nlohmann::json json{{"bar", section.bar}, {"name", section.name}};
+    if (!section.as.empty()) json["as"] = section.as;
+    if (!section.but.empty()) json["but"] = section.but;
+    return json;
+}
+
 /// What is written over bars: meters, sections, tempos, held ends.
 void readBarMarks(const JsonReader& reader, Exercise& e) {
     reader.each("meter_changes", [&](const JsonReader& change) {
         e.meterChanges.push_back({change.integer("bar", 0), {change.integer("count", 0), change.integer("unit", 0)}});
     });
     reader.each("sections", [&](const JsonReader& section) {
-        e.sections.push_back({section.integer("bar", 0), section.text("name", "", true)});
+        Section& read = e.sections.emplace_back();
+        read = {section.integer("bar", 0), section.text("name", "", true), section.text("as")};
+        section.each("but", [&](const JsonReader& number) {
+            if (!number.value().is_number_integer()) return section.wrong("but", UPBEAT_TEXT("is no list of bars"));
+            read.but.push_back(number.value().get<int>());
+        });
     });
     reader.each("tempo_changes", [&](const JsonReader& change) {
         e.tempoChanges.push_back({change.integer("bar", 0), change.number("percent", 0), change.integer("through", 0)});
@@ -165,8 +178,7 @@ std::string toJson(const Exercise& e) {
     for (const MeterChange& change : e.meterChanges)
         json["meter_changes"].push_back(
             {{"bar", change.bar}, {"count", change.meter.count}, {"unit", change.meter.unit}});
-    for (const Section& section : e.sections)
-        json["sections"].push_back({{"bar", section.bar}, {"name", section.name}});
+    for (const Section& section : settled(e).sections) json["sections"].push_back(sectionToJson(section));
     for (const TempoChange& change : e.tempoChanges) {
         nlohmann::json entry{{"bar", change.bar}, {"percent", change.percent}};
         if (change.through > 0) entry["through"] = change.through;
@@ -204,7 +216,7 @@ Result<Exercise> exerciseFromJson(std::string_view text, const std::string& wher
         error->where = error->where.empty() ? where : fmt::format("{}, {}", where, error->where);
         return tl::unexpected(*error);
     }
-    return exercise;
+    return followed(std::move(exercise));
 }
 
 Result<Exercise> readExercise(const std::filesystem::path& path) {

@@ -36,6 +36,7 @@ Result<Converted> exerciseFromMusicXml(std::string_view text, const std::string&
     apply(own, converted->exercise);
     if (const auto ok = check(converted->exercise); !ok)
         return fail(ok.error().what, fmt::format("{}, {}", where, ok.error().where), ok.error().fix);
+    converted->exercise = withSectionsThatFollow(std::move(converted->exercise), own);
     return converted;
 }
 

@@ -5,6 +5,7 @@
 #include <algorithm>
 #include <cstring>
 
+#include "upbeat/music/following.h"
 #include "upbeat/music/grid_text.h"
 
 namespace upbeat {
@@ -19,6 +20,11 @@ constexpr const char* kPrefix = "upbeat-";
 bool isOfTheHead(std::string_view key) {
     return key == "tags" || key == "tempo" || key == "free" || key == "swell" || key == "count" || key == "placed" ||
            key == "levels" || key == "held";
+}
+
+/// Their names are rehearsal marks; these only say which of them are as others.
+bool isOfSections(std::string_view key) {
+    return key == "section" || key == "follows";
 }
 
 }  // namespace
@@ -36,10 +42,13 @@ void writeOwnFields(Node identification, const Exercise& e) {
         node.append_attribute("name") = fmt::format("{}{}", kPrefix, name).c_str();
         node.text() = text.c_str();
     };
-    Exercise own = e;
+    const bool isFollowing =
+        std::any_of(e.sections.begin(), e.sections.end(), [](const Section& s) { return !s.as.empty(); });
+    Exercise own = settled(e);
     std::erase_if(own.swells, [](const Swell& s) { return !s.isLevel(); });  // those are wedges
     for (const TextSetting& setting : settingsOf(own))
-        if (setting.key == "id" || setting.key == "trains" || isOfTheHead(setting.key))
+        if (setting.key == "id" || setting.key == "trains" || isOfTheHead(setting.key) ||
+            (isFollowing && isOfSections(setting.key)))
             field(setting.key, setting.value);
     if (e.feel.byTempo) field("swing", "by tempo");
 }
@@ -56,13 +65,23 @@ OwnFields readOwnFields(Node score) {
         if (name == "trains") own.trains = value;
         if (name == "swing") own.swingByTempo = value == "by tempo";
         if (name == "tempo") own.hasTempo = true;
-        if (isOfTheHead(name)) text += fmt::format("{}: {}\n", name, value);
+        if (isOfTheHead(name) || isOfSections(name)) text += fmt::format("{}: {}\n", name, value);
     }
     if (auto head = headFromText(text))
         own.head = *std::move(head);
     else
         own.hasTempo = false;
     return own;
+}
+
+Exercise withSectionsThatFollow(Exercise e, const OwnFields& own) {
+    const auto before = e.sections;
+    for (Section& section : e.sections)
+        for (const Section& said : own.head.sections)
+            if (said.bar == section.bar && said.name == section.name) section = said;
+    if (checkFollowing(e)) return followed(std::move(e));
+    e.sections = before;
+    return e;
 }
 
 void apply(const OwnFields& own, Exercise& e) {

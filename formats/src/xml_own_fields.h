@@ -22,6 +22,9 @@ struct OwnFields {
 /// Everything but the dynamics, which belong to the reading of the notes.
 void apply(const OwnFields& fields, Exercise& exercise);
 
+/// A page that can be played, with the sections that follow others; what was written otherwise since is their own.
+[[nodiscard]] Exercise withSectionsThatFollow(Exercise exercise, const OwnFields& fields);
+
 /// Text on one line.
 [[nodiscard]] std::string inOneLine(std::string text);
 

@@ -5,6 +5,7 @@
 #include <random>
 
 #include "upbeat/music/bars.h"
+#include "upbeat/music/following.h"
 
 namespace upbeat::test {
 
@@ -78,7 +79,11 @@ Exercise randomPage(std::uint64_t seed) {
     if (dice.oneIn(3)) e.tempoChanges.push_back({dice.roll(1, e.bars), 12.5 * dice.roll(3, 7)});
     if (dice.oneIn(3)) e.tempoChanges.push_back({e.bars, 120, e.bars});
     if (dice.oneIn(3)) e.heldBars.push_back({dice.roll(1, e.bars), 0.5 * dice.roll(1, 8)});
-    return inOrder(std::move(e));
+    e = inOrder(std::move(e));
+    if (e.bars < 2 || dice.oneIn(3)) return e;
+    e.sections = {{1, "verse 1"}};
+    const auto like = withSectionWords(e, dice.roll(2, e.bars), "section verse 2 as verse 1");
+    return like && *like && check(**like) ? **like : e;
 }
 
 }  // namespace upbeat::test

@@ -7,6 +7,7 @@
 #include "editor_parts.h"
 #include "upbeat/music/bars.h"
 #include "upbeat/music/counting.h"
+#include "upbeat/music/following.h"
 #include "upbeat/music/transform.h"
 
 namespace upbeat {
@@ -64,13 +65,28 @@ const Stroke* ExerciseEditor::stroke() const {
 void ExerciseEditor::change(const std::function<void(State&)>& edit) {
     State before = m_now;
     edit(m_now);
-    m_now.exercise = inOrder(std::move(m_now.exercise));
+    m_now.exercise = followed(inOrder(std::move(m_now.exercise)), before.exercise);
     m_now.divisions.resize(beatsOf(m_now.exercise).size(), m_now.divisions.back());
+    divideAsFollowed();
     if (before.exercise == m_now.exercise && before.rows == m_now.rows && before.divisions == m_now.divisions) return;
     m_undo.push_back(std::move(before));
     if (m_undo.size() > kMostUndo) m_undo.erase(m_undo.begin());
     m_redo.clear();
     keepInside();
+}
+
+/// A bar that follows another is divided like it.
+void ExerciseEditor::divideAsFollowed() {
+    const Exercise& e = m_now.exercise;
+    const bool isAny =
+        std::any_of(e.sections.begin(), e.sections.end(), [](const Section& s) { return !s.as.empty(); });
+    for (int bar = 1; isAny && bar <= e.bars; ++bar) {
+        const auto there = followedBar(e, bar);
+        if (!there) continue;
+        const auto from = m_now.divisions.begin() + barOf(e, *there).firstBeat;
+        const Bar here = barOf(e, bar);
+        std::copy_n(from, here.meter.beatsPerBar(), m_now.divisions.begin() + here.firstBeat);
+    }
 }
 
 Stroke* ExerciseEditor::find(Exercise& exercise, const Beats& at) const {

@@ -115,6 +115,18 @@ void moveLater(Exercise& e, const Beats& from, const Beats& by) {
         if (isLater(free.from)) free.from = free.from + by, free.to = free.to + by;
 }
 
+/// What is written over the bars behind `bar` comes later by as many bars.
+void moveMarksLater(Exercise& e, int bar, int by) {
+    for (Section& section : e.sections)
+        if (section.bar > bar) section.bar += by;
+    for (TempoChange& change : e.tempoChanges) {
+        if (change.through > bar) change.through += by;
+        if (change.bar > bar) change.bar += by;
+    }
+    for (HeldBar& held : e.heldBars)
+        if (held.bar > bar) held.bar += by;
+}
+
 }  // namespace
 
 void ExerciseEditor::repeat() {
@@ -139,6 +151,7 @@ void ExerciseEditor::repeat() {
             const Bar last = barAt(e, reach);
             meters.resize(static_cast<std::size_t>(last.start < reach ? last.number : last.number - 1), meters.back());
         }
+        if (wholeBars && isInTheWay) moveMarksLater(e, behind, behind - first);
         meters.resize(std::min(meters.size(), static_cast<std::size_t>(kMostBars)));
         setMeters(e, meters);
         pasteInto(s, from.to);

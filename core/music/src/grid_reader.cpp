@@ -18,6 +18,8 @@ Result<Exercise> GridReader::read(std::string_view text) {
     m_exercise.bars = std::max(m_exercise.bars, m_barsSoFar);
     m_exercise = inOrder(std::move(m_exercise));
     if (const auto ok = check(m_exercise); !ok) return tl::unexpected(ok.error());
+    follow();
+    if (m_error) return tl::unexpected(*m_error);
     return m_exercise;
 }
 
@@ -73,6 +75,8 @@ void GridReader::readKey(std::string_view key, std::string_view value) {
         readMeter(value);
     else if (key == "section")
         readSection(value);
+    else if (key == "follows")
+        readFollows(value);
     else if (key == "numbered")
         readNumbered(value);
     else if (key == "tempo")
@@ -94,7 +98,7 @@ void GridReader::readKey(std::string_view key, std::string_view value) {
     else
         wrong(Text::with(UPBEAT_TEXT("\"%1\" is not known"), key),
               UPBEAT_TEXT(
-                  "use id, title, trains, tags, bars, meter, section, numbered, tempo, held, feel, placed, levels, "
+                  "use id, title, trains, tags, bars, meter, section, follows, numbered, tempo, held, feel, placed, levels, "
                   "count, swell or "
                   "free"));
 }
@@ -203,6 +207,10 @@ void GridReader::readRow(std::string_view name, std::string_view row, std::size_
 }
 
 void GridReader::readBar(std::string_view content, Voice voice, int bar, std::size_t column) {
+    if (trimmed(content) == "=") {
+        m_sameBars.emplace(bar + 1, m_lineNumber);
+        return;
+    }
     const Bar place = barOf(m_exercise, bar + 1);
     const auto words = split(content, " \t\r");
     if (static_cast<int>(words.size()) != place.meter.beatsPerBar())

@@ -1,5 +1,6 @@
 #pragma once
 
+#include <map>
 #include <optional>
 #include <string>
 #include <string_view>
@@ -33,6 +34,9 @@ class GridReader {
     void readMeter(std::string_view value);
 
     void readSection(std::string_view value);
+    void readFollows(std::string_view value);
+    /// The bars written "=" get their strokes; one that follows nothing or is written twice is wrong.
+    void follow();
     void readNumbered(std::string_view value);
     void readTempo(std::string_view value);
     void readHeld(std::string_view value);
@@ -61,6 +65,7 @@ class GridReader {
     int m_lineNumber = 0;
     int m_barsSoFar = 0;
     int m_systemStart = 0;
+    std::map<int, int> m_sameBars;  // bars written "=", and the line
 };
 
 }  // namespace upbeat

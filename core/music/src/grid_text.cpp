@@ -8,6 +8,7 @@
 #include "grid_reader.h"
 #include "upbeat/music/bars.h"
 #include "upbeat/music/counting.h"
+#include "upbeat/music/following.h"
 
 namespace upbeat {
 
@@ -49,8 +50,20 @@ std::string rowOf(const Exercise& e, Voice voice) {
     constexpr std::size_t kNameWidth = 13;
     std::string row(spokenName(voice));
     row.resize(std::max(kNameWidth, row.size() + 1), ' ');
-    for (const CountedBeat& beat : beatsOf(e)) row += (beat.number == 1 ? "| " : "") + textOf(e, voice, beat) + ' ';
+    for (const CountedBeat& beat : beatsOf(e)) {
+        const bool isFollowing = followedBar(e, beat.bar).has_value();
+        if (beat.number == 1) row += isFollowing ? "| = " : "| ";
+        if (!isFollowing) row += textOf(e, voice, beat) + ' ';
+    }
     return row + "|\n";
+}
+
+/// "bar 33 but 48 49 as verse 1": bars count from 1 in the page.
+std::string followsText(const Section& section) {
+    std::string text = fmt::format("bar {}", section.bar);
+    for (const int number : section.but)
+        text += fmt::format("{}{}", number == section.but.front() ? " but " : " ", section.bar + number - 1);
+    return text + " as " + section.as;
 }
 
 std::string feelText(const Feel& feel) {
@@ -79,6 +92,8 @@ std::vector<TextSetting> settingsOf(const Exercise& e) {
         add("meter", fmt::format("{} from bar {}", change.meter.toString(), change.bar));
     if (e.firstBar != 1) add("numbered", fmt::format("from {}", e.firstBar));
     for (const Section& section : e.sections) add("section", fmt::format("{} from bar {}", section.name, section.bar));
+    for (const Section& section : e.sections)
+        if (!section.as.empty()) add("follows", followsText(section));
     add("bars", std::to_string(e.bars));
     add("tempo", fmt::format("{} to {} by {}", e.tempo.start, e.tempo.goal, e.tempo.step));
     for (const TempoChange& change : e.tempoChanges)
@@ -98,7 +113,8 @@ std::vector<TextSetting> settingsOf(const Exercise& e) {
     return settings;
 }
 
-std::string toText(const Exercise& e) {
+std::string toText(const Exercise& exercise) {
+    const Exercise e = settled(exercise);
     std::string text;
     for (const TextSetting& setting : settingsOf(e)) text += fmt::format("{}: {}\n", setting.key, setting.value);
     for (int v = 0; v < kVoiceCount; ++v) {

@@ -3,6 +3,7 @@
 #include <algorithm>
 
 #include "upbeat/music/exercise.h"
+#include "upbeat/music/following.h"
 #include "upbeat/units/utf8.h"
 
 namespace upbeat {
@@ -64,7 +65,7 @@ Result<void> checkSections(const Exercise& e) {
                         Text::with(UPBEAT_TEXT("use 1 to %1 letters"), static_cast<int>(kLongestSectionName)));
         before = section.bar;
     }
-    return {};
+    return checkFollowing(e);
 }
 
 std::vector<Section> sectionsWithin(const Exercise& exercise, int from, int to) {

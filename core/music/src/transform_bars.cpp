@@ -5,6 +5,7 @@
 
 #include "hands_and_voices.h"
 #include "upbeat/music/bars.h"
+#include "upbeat/music/following.h"
 #include "upbeat/music/tempo_map.h"
 #include "upbeat/music/transform.h"
 
@@ -23,7 +24,13 @@ void planFrom(Exercise& e, const Meter& before) {
 /// The sections a part brings with it; without any it is one itself.
 void addSections(Exercise& frame, const Exercise& part, int barsBefore) {
     if (part.sections.empty()) addSection(frame.sections, barsBefore + 1, part.title);
-    for (const Section& section : part.sections) addSection(frame.sections, barsBefore + section.bar, section.name);
+    for (const Section& section : part.sections) {
+        const auto before = frame.sections.size();
+        addSection(frame.sections, barsBefore + section.bar, section.name);
+        if (frame.sections.size() == before) continue;
+        frame.sections.back().as = section.as;
+        frame.sections.back().but = section.but;
+    }
 }
 
 }  // namespace
@@ -115,6 +122,7 @@ Result<Exercise> formOf(Exercise frame, std::span<const FormPart> sections) {
     }
     if (!meters.empty()) setMeters(frame, meters);
     setPaces(frame, paces);
+    frame = settled(inOrder(std::move(frame)));
     if (const auto ok = check(frame); !ok) return tl::unexpected(ok.error());
     return frame;
 }

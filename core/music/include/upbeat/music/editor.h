@@ -99,6 +99,7 @@ class ExerciseEditor {
     };
 
     void change(const std::function<void(State&)>& edit);
+    void divideAsFollowed();
     void toggle(const Swell& wanted);
     [[nodiscard]] CountedBeat beat(const Beats& at) const;
     [[nodiscard]] CountedBeat beatBefore(const Beats& start) const;

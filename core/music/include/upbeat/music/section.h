@@ -15,6 +15,8 @@ struct Exercise;
 struct Section {
     int bar = 1;  ///< From 1, whatever number is printed there.
     std::string name;
+    std::string as{};        ///< The earlier section whose bars it has; empty: all are its own. See following.h.
+    std::vector<int> but{};  ///< Bars of its own nevertheless, counted from 1 in the section, in order.
 
     friend bool operator==(const Section&, const Section&) = default;
 };
