@@ -44,7 +44,9 @@ std::vector<CompareLine> returnLines(const Returns& returns) {
         QString figure = side.arg(std::abs(one.landsMs), 0, 'f', 0);
         if (one.way == Return::Way::Jump) figure += GroupCompare::tr(", by a jump");
         if (one.way == Return::Way::Drift) figure += GroupCompare::tr(", by drifting");
-        const QString after = counted(one.barsAway, UPBEAT_TEXT("after 1 bar"), UPBEAT_TEXT_N("after %n bars"));
+        const QString after = one.barsAway == 0
+                                  ? GroupCompare::tr("after the free notes")
+                                  : counted(one.barsAway, UPBEAT_TEXT("after 1 bar"), UPBEAT_TEXT_N("after %n bars"));
         lines.push_back(
             {GroupCompare::tr("Back with the click"), GroupCompare::tr("bar %1, %2").arg(one.bar).arg(after), figure});
     }

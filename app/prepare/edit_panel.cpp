@@ -2,6 +2,7 @@
 
 #include <QGridLayout>
 #include <QInputDialog>
+#include <QRegularExpression>
 #include <QScrollArea>
 #include <QSignalBlocker>
 #include <QVBoxLayout>
@@ -85,12 +86,33 @@ void EditPanel::askForWords() {
     const QString text = QInputDialog::getText(
         this, tr("A rule in your words"),
         tr("Groups of steps, as 5+3+5+3; a roll at the pen by its strokes, as "
-           "7; how loud the selection or the bar is, pp to ff; what the tempo "
+           "7; how loud the selection or the bar is, pp to ff; any 6 for six free notes in it; what the tempo "
            "does from the bar on, as 80 %, 70 % over 2 bars or held 2; a section from the bar on, as "
            "section verse 2, or section verse 2 as verse 1; counting words, "
            "as hip-po-pot-a-mus:"));
     if (!text.isEmpty()) say(applyWords(text));
     Q_EMIT pageWanted();
+}
+
+namespace {
+
+/// "any 6": the selection holds six notes, whichever.
+std::optional<int> freeNotesIn(const QString& text) {
+    static const QRegularExpression kAny(QStringLiteral("^any ([1-9][0-9]?)$"));
+    const auto match = kAny.match(text.trimmed());
+    const int notes = match.captured(1).toInt();
+    return match.hasMatch() && notes <= kMostFreeNotes ? std::optional(notes) : std::nullopt;
+}
+
+}  // namespace
+
+/// What belongs to the selection and needs no answer: how loud it is, how many free notes it holds.
+bool EditPanel::applyToSelection(const QString& text) {
+    const auto level = levelOfDynamic(text.trimmed().toStdString());
+    const auto notes = freeNotesIn(text);
+    if (!level && !notes) return false;
+    m_manuscript.edit([&](ExerciseEditor& e) { level ? e.toggleDynamic(*level) : e.askFreeNotes(*notes); });
+    return true;
 }
 
 QString EditPanel::applyWords(const QString& text) {
@@ -100,10 +122,7 @@ QString EditPanel::applyWords(const QString& text) {
     Result<Exercise> result =
         fail("this is no rule", {}, "write 5+3+5+3, 7, mf, 80 %, snare 8 ms behind or hip-po-pot-a-mus");
     const int bar = barAt(editor.exercise(), editor.at()).number;
-    if (const auto level = levelOfDynamic(typed)) {
-        m_manuscript.edit([&](ExerciseEditor& e) { e.toggleDynamic(*level); });
-        return {};
-    }
+    if (applyToSelection(text)) return {};
     const auto placement = placementFromText(typed);
     bool isNumber = false;
     const int strokes = text.toInt(&isNumber);

@@ -37,6 +37,7 @@ class EditPanel : public QWidget {
     void pageWanted();
 
   private:
+    [[nodiscard]] bool applyToSelection(const QString& text);
     void build();
     void makeFields();
     [[nodiscard]] QLayout* buildFields();

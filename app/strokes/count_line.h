@@ -47,6 +47,7 @@ class CountLine : public QWidget {
     [[nodiscard]] double wordsHeight() const;
     void paintSpans(QPainter& painter) const;
     void paintBars(QPainter& painter) const;
+    void paintMark(QPainter& painter, const QPointF& corner, const QString& text) const;
     void paintVoice(QPainter& painter, std::size_t row, Voice voice) const;
     [[nodiscard]] StrokeShape shapeOf(const Stroke& s, const QPointF& foot, const StrokeScale& scale,
                                       double width) const;

@@ -13,6 +13,16 @@
 
 namespace upbeat {
 
+/// Words on a ground of their own: the line of a dynamic or a free span may lie there.
+void CountLine::paintMark(QPainter& painter, const QPointF& corner, const QString& text) const {
+    const Theme& theme = Theme::of(palette());
+    painter.setFont(typeFace(Type::kSmall, true));
+    const QRectF box(corner, QSizeF(painter.fontMetrics().horizontalAdvance(text) + 6, 19));
+    painter.fillRect(box, theme.surface);
+    painter.setPen(theme.inkSoft);
+    painter.drawText(box, Qt::AlignCenter, text);
+}
+
 /// Where a bar begins, and its meter where that changes.
 void CountLine::paintBars(QPainter& painter) const {
     const Theme& theme = Theme::of(palette());
@@ -40,10 +50,7 @@ void CountLine::paintBars(QPainter& painter) const {
         // Beside the first column: the pen may stand there.
         const double next = x(i + 1 < columns.size() ? columns[i + 1].place : 1.0);
         const QString text = QString::fromStdString(marks);
-        const QRectF box(0.5 * (here + next) + 3, 3, painter.fontMetrics().horizontalAdvance(text) + 6, 20);
-        painter.fillRect(box, theme.surface);  // over the line of a dynamic
-        painter.setPen(theme.inkSoft);
-        painter.drawText(box, Qt::AlignCenter, text);
+        paintMark(painter, {0.5 * (here + next) + 3, 3}, text);
     }
 }
 
@@ -59,6 +66,7 @@ void CountLine::paintSpans(QPainter& painter) const {
         const double from = visible(span.from.toDouble() / length);
         painter.fillRect(QRectF(from, 6, visible(span.to.toDouble() / length) - from, bottom - 6),
                          QBrush(theme.edge, Qt::BDiagPattern));
+        if (span.notes > 0) paintMark(painter, {from + 3, bottom - 22}, tr("any %1").arg(span.notes));
     }
     for (const Swell& swell : m_exercise.swells) {
         constexpr double kOpen = 5;

@@ -76,7 +76,7 @@ void readStrokesAndSpans(const JsonReader& reader, Exercise& e) {
                             swell.number("to_db", 0)});
     });
     reader.each("free_spans", [&](const JsonReader& span) {
-        e.freeSpans.push_back({placeFromJson(span, "from"), placeFromJson(span, "to")});
+        e.freeSpans.push_back({placeFromJson(span, "from"), placeFromJson(span, "to"), span.integer("notes", 0)});
     });
 }
 
@@ -192,8 +192,11 @@ std::string toJson(const Exercise& e) {
     for (const auto& [parts, words] : e.words) json["words"].push_back(words);
     for (const AskedPlacement& placement : e.placements) json["placements"].push_back(placementToJson(placement));
     if (e.twoLevels) json["levels"] = 2;
-    for (const FreeSpan& span : e.freeSpans)
-        json["free_spans"].push_back({{"from", span.from.toString()}, {"to", span.to.toString()}});
+    for (const FreeSpan& span : e.freeSpans) {
+        nlohmann::json entry{{"from", span.from.toString()}, {"to", span.to.toString()}};
+        if (span.notes > 0) entry["notes"] = span.notes;
+        json["free_spans"].push_back(entry);
+    }
     for (const Swell& swell : e.swells)
         json["swells"].push_back({{"from", swell.from.toString()},
                                   {"to", swell.to.toString()},

@@ -61,6 +61,17 @@ json returnsToJson(const std::optional<Returns>& returns) {
              })}};
 }
 
+json freeSpacesToJson(const std::optional<FreeSpaces>& spaces) {
+    if (!spaces) return nullptr;
+    return {{"longer_percent", toJson(spaces->longerPercent)},
+            {"uneven_ms", toJson(spaces->unevenMs)},
+            {"all", listToJson(spaces->all, [](const FreeSpace& one) {
+                 json entry{{"pass", one.pass}, {"free_span", one.span}, {"notes", one.asked}, {"played", one.played}};
+                 entry["longer_percent"] = one.longerPercent ? json(rounded(*one.longerPercent)) : json();
+                 return entry;
+             })}};
+}
+
 json unisonToJson(const Unison& u) {
     return {{"voice", toName(u.voice)},
             {"against", toName(u.against)},
@@ -154,6 +165,7 @@ json measuresToJson(const TakeAnalysis& a) {
     out["feel"] = listToJson(m.feel, feelToJson);
     out["sections"] = listToJson(m.sections, [&](const SectionPlayed& s) { return sectionToJson(e, s); });
     out["returns"] = returnsToJson(m.returns);
+    out["free_spaces"] = freeSpacesToJson(m.freeSpaces);
     out["breaks"] = listToJson(a.matched.breaks, [](const Break& b) {
         return json{{"at_s", rounded(b.atS)}, {"beats", b.beats}, {"strokes", b.strokes}};
     });

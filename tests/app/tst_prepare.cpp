@@ -218,6 +218,7 @@ class TestPrepare : public QObject {
         QCOMPARE(desk.studio->stand().exercise().swells, (std::vector<Swell>{{Beats(0), Beats(4), -24, -24}}));
         QCOMPARE(panel->applyWords(QStringLiteral("80%")), QString());
         QCOMPARE(panel->applyWords(QStringLiteral("section A")), QString());
+        QCOMPARE(panel->applyWords(QStringLiteral("any 6")), QString());
         QVERIFY(panel->applyWords(QStringLiteral("as B")).contains(QStringLiteral("does not come before")));
         QCOMPARE(desk.studio->stand().exercise().tempoChanges, (std::vector<TempoChange>{{1, 80}}));
         QVERIFY(panel->applyWords(QStringLiteral("5 %")).contains(QStringLiteral("25 to 400")));

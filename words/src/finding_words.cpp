@@ -121,10 +121,22 @@ class FaultWords {
                      1);
     }
     Text operator()(const ReturnsOff& off) const {
-        if (off.free) return sized(UPBEAT_TEXT("On the first beat after the free bars you are %1 ms off (±%2)"), 0);
+        if (off.free) return sized(UPBEAT_TEXT("On the first beat after what is free you are %1 ms off (±%2)"), 0);
         if (off.jumps == 0) return sized(UPBEAT_TEXT("When the click comes back you are %1 ms off (±%2)"), 0);
         return sized(UPBEAT_TEXT("When the click comes back you are %1 ms off (±%2), %3 of %4 times by a jump"), 0,
                      off.jumps, m_finding.figure.n);
+    }
+    Text operator()(const FreeNotesMiscounted& off) const {
+        return Text::with(UPBEAT_TEXT("In %1 of %2 free spans there are more or fewer notes than asked for"),
+                          off.spaces, off.of);
+    }
+    Text operator()(FreeNotesUneven) const {
+        return sized(UPBEAT_TEXT("The notes of the free spans are uneven by %1 ms (±%2)"), 1);
+    }
+    Text operator()(FreeNotesStretched) const {
+        return sized(isPlus() ? UPBEAT_TEXT("The notes of the free spans take %1 % too long (±%2)")
+                              : UPBEAT_TEXT("The notes of the free spans rush by %1 % (±%2)"),
+                     0);
     }
     Text operator()(GraceUneven) const {
         return sized(UPBEAT_TEXT("Grace notes are uneven: their distance varies by %1 ms (±%2)"), 1);

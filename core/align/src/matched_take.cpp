@@ -217,6 +217,7 @@ MatchedTake matchTake(const Exercise& exercise, const TakeFrame& frame, const He
     take.firstBeatS = frame.firstBeatS;
     take.latencyS = frame.latencyS;
     take.anchor = frame.anchor;
+    take.damaged = frame.damaged;
     take.silent = frame.silent;
     take.trace = heard.trace;
     for (const BreakSpan& span : m.breaks) take.breaks.push_back(toBreak(span, m.events, m.page));

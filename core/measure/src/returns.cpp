@@ -50,8 +50,9 @@ std::optional<double> landingOf(const StrokesByBeat& bar) {
 
 bool isFreeBar(const Exercise& e, int bar) {
     const Bar whole = barOf(e, bar % e.bars + 1);
-    return std::any_of(e.freeSpans.begin(), e.freeSpans.end(),
-                       [&whole](const FreeSpan& span) { return span.from <= whole.start && span.to >= whole.end(); });
+    return std::any_of(e.freeSpans.begin(), e.freeSpans.end(), [&whole](const FreeSpan& span) {
+        return span.notes == 0 && span.from <= whole.start && span.to >= whole.end();
+    });
 }
 
 /// From one beat to the next more than half of the whole way: a jump.
@@ -100,15 +101,38 @@ std::optional<Return> returnFrom(const Away& away, StrokesByBar& bars) {
     return Return{away.behind + 1, away.behind - away.first, away.free, *lands - *before, wayOf(beats)};
 }
 
+/// Where the page is met again behind a span that asks for a number of notes: against the bar's length before it.
+std::optional<Return> returnBehind(const MatchedTake& take, int pass, const FreeSpan& span) {
+    const Exercise& e = take.exercise;
+    const Beats bar = barAt(e, span.from).meter.barLength();
+    std::vector<double> before;
+    std::vector<double> lands;
+    const Beats end = span.to == e.length() ? Beats(0) : span.to;  // the next pass goes on there
+    const int after = span.to == e.length() ? pass + 1 : pass;
+    for (const MatchedStroke& s : take.strokes) {
+        if (s.written.role != Role::Main) continue;
+        if (s.written.pass == pass && s.stroke.at < span.from && !(s.stroke.at < span.from - bar))
+            before.push_back(s.offsetMs);
+        if (s.written.pass == after && s.stroke.at == end) lands.push_back(s.offsetMs);
+    }
+    if (before.empty() || lands.empty()) return std::nullopt;
+    const int number = (after - 1) * e.bars + barAt(e, end).number;
+    return Return{number, 0, true, mean(lands) - mean(before), Return::Way::Hidden};
+}
+
 }  // namespace
 
 std::optional<Returns> measureReturns(const MatchedTake& take) {
-    const auto stretches = stretchesAway(take);
-    if (stretches.empty()) return std::nullopt;
     StrokesByBar bars = strokesByBar(take);
     Returns returns;
-    for (const Away& away : stretches)
+    for (const Away& away : stretchesAway(take))
         if (const auto found = returnFrom(away, bars)) returns.all.push_back(*found);
+    for (int pass = 1; pass <= take.passes; ++pass)
+        for (const FreeSpan& span : take.exercise.freeSpans)
+            if (span.notes > 0)
+                if (const auto found = returnBehind(take, pass, span)) returns.all.push_back(*found);
+    std::stable_sort(returns.all.begin(), returns.all.end(),
+                     [](const Return& a, const Return& b) { return a.bar < b.bar; });
     if (returns.all.empty()) return std::nullopt;
     std::vector<double> lands;
     std::vector<double> off;

@@ -75,20 +75,6 @@ void ExerciseEditor::change(const std::function<void(State&)>& edit) {
     keepInside();
 }
 
-/// A bar that follows another is divided like it.
-void ExerciseEditor::divideAsFollowed() {
-    const Exercise& e = m_now.exercise;
-    const bool isAny =
-        std::any_of(e.sections.begin(), e.sections.end(), [](const Section& s) { return !s.as.empty(); });
-    for (int bar = 1; isAny && bar <= e.bars; ++bar) {
-        const auto there = followedBar(e, bar);
-        if (!there) continue;
-        const auto from = m_now.divisions.begin() + barOf(e, *there).firstBeat;
-        const Bar here = barOf(e, bar);
-        std::copy_n(from, here.meter.beatsPerBar(), m_now.divisions.begin() + here.firstBeat);
-    }
-}
-
 Stroke* ExerciseEditor::find(Exercise& exercise, const Beats& at) const {
     const auto found = std::find_if(exercise.strokes.begin(), exercise.strokes.end(),
                                     [&](const Stroke& s) { return s.at == at && s.voice == voice(); });

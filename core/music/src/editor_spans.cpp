@@ -5,6 +5,7 @@
 #include "upbeat/music/bars.h"
 #include "upbeat/music/counting.h"
 #include "upbeat/music/editor.h"
+#include "upbeat/music/following.h"
 
 namespace upbeat {
 
@@ -26,6 +27,20 @@ bool fits(const Exercise& e, const CountedBeat& beat, int steps) {
 
 bool isInside(const Stroke& s, const FreeSpan& span) {
     return !(s.at < span.from) && s.at < span.to;
+}
+
+/// A bar that follows another is divided like it.
+void ExerciseEditor::divideAsFollowed() {
+    const Exercise& e = m_now.exercise;
+    const bool isAny =
+        std::any_of(e.sections.begin(), e.sections.end(), [](const Section& s) { return !s.as.empty(); });
+    for (int bar = 1; isAny && bar <= e.bars; ++bar) {
+        const auto there = followedBar(e, bar);
+        if (!there) continue;
+        const auto from = m_now.divisions.begin() + barOf(e, *there).firstBeat;
+        const Bar here = barOf(e, bar);
+        std::copy_n(from, here.meter.beatsPerBar(), m_now.divisions.begin() + here.firstBeat);
+    }
 }
 
 void ExerciseEditor::mirror() {
@@ -57,9 +72,20 @@ void ExerciseEditor::toggleFree() {
     change([&](State& s) {
         const FreeSpan over = span();
         auto& spans = s.exercise.freeSpans;
-        const bool stands = std::find(spans.begin(), spans.end(), over) != spans.end();
+        const bool stands = std::any_of(spans.begin(), spans.end(), [&](const FreeSpan& other) {
+            return other.from == over.from && other.to == over.to;
+        });
         std::erase_if(spans, [&](const FreeSpan& other) { return other.from < over.to && over.from < other.to; });
         if (!stands) spans.push_back(over);
+    });
+}
+
+void ExerciseEditor::askFreeNotes(int notes) {
+    change([&](State& s) {
+        const FreeSpan over{span().from, span().to, notes};
+        auto& spans = s.exercise.freeSpans;
+        std::erase_if(spans, [&](const FreeSpan& other) { return other.from < over.to && over.from < other.to; });
+        spans.push_back(over);
     });
 }
 

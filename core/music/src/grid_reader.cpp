@@ -97,10 +97,10 @@ void GridReader::readKey(std::string_view key, std::string_view value) {
         readCount(value);
     else
         wrong(Text::with(UPBEAT_TEXT("\"%1\" is not known"), key),
-              UPBEAT_TEXT(
-                  "use id, title, trains, tags, bars, meter, section, follows, numbered, tempo, held, feel, placed, levels, "
-                  "count, swell or "
-                  "free"));
+              UPBEAT_TEXT("use id, title, trains, tags, bars, meter, section, follows, numbered, tempo, held, feel, "
+                          "placed, levels, "
+                          "count, swell or "
+                          "free"));
 }
 
 void GridReader::readBars(std::string_view value) {
@@ -172,7 +172,17 @@ std::optional<FreeSpan> GridReader::readSpan(std::string_view value) {
 }
 
 void GridReader::readFree(std::string_view value) {
-    if (const auto span = readSpan(value)) m_exercise.freeSpans.push_back(*span);
+    const auto comma = value.find(',');
+    auto span = readSpan(trimmed(value.substr(0, comma)));
+    if (!span) return;
+    if (comma != std::string_view::npos) {
+        const auto words = split(value.substr(comma + 1), " ");
+        const auto notes = words.size() == 2 && words[1].starts_with("note") ? barIn(words[0]) : std::nullopt;
+        if (!notes)
+            return wrong(UPBEAT_TEXT("this is no free span"), UPBEAT_TEXT("write it as 4 to 8, or 4 to 8, 6 notes"));
+        span->notes = *notes;
+    }
+    m_exercise.freeSpans.push_back(*span);
 }
 
 void GridReader::readSwell(std::string_view value) {

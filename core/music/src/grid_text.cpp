@@ -109,7 +109,9 @@ std::vector<TextSetting> settingsOf(const Exercise& e) {
         add("count", fmt::format("{}{}", words.front().empty() ? "*" : "", fmt::join(words, " ")));
     for (const Swell& s : e.swells)
         add("swell", fmt::format("{} to {}, {} to {} dB", s.from.toString(), s.to.toString(), s.fromDb, s.toDb));
-    for (const FreeSpan& s : e.freeSpans) add("free", fmt::format("{} to {}", s.from.toString(), s.to.toString()));
+    for (const FreeSpan& s : e.freeSpans)
+        add("free", fmt::format("{} to {}{}", s.from.toString(), s.to.toString(),
+                                s.notes > 0 ? fmt::format(", {} notes", s.notes) : ""));
     return settings;
 }
 

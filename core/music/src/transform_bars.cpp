@@ -116,7 +116,7 @@ Result<Exercise> formOf(Exercise frame, std::span<const FormPart> sections) {
             paces.resize(meters.size());
             for (Stroke s : part.strokes) s.at = s.at + start, frame.strokes.push_back(s);
             for (const Swell& s : part.swells) frame.swells.push_back({s.from + start, s.to + start, s.fromDb, s.toDb});
-            for (const FreeSpan& s : part.freeSpans) frame.freeSpans.push_back({s.from + start, s.to + start});
+            for (const FreeSpan& s : part.freeSpans) frame.freeSpans.push_back({s.from + start, s.to + start, s.notes});
             start = start + part.length();
         }
     }
@@ -148,7 +148,7 @@ Exercise barsOf(const Exercise& exercise, int from, int to) {
     for (const Swell& s : exercise.swells)
         if (!(s.from < start) && !(end < s.to)) part.swells.push_back({s.from - start, s.to - start, s.fromDb, s.toDb});
     for (const FreeSpan& s : exercise.freeSpans)
-        if (!(s.from < start) && !(end < s.to)) part.freeSpans.push_back({s.from - start, s.to - start});
+        if (!(s.from < start) && !(end < s.to)) part.freeSpans.push_back({s.from - start, s.to - start, s.notes});
     return part;
 }
 

@@ -33,6 +33,7 @@ Measures measure(const MatchedTake& take) {
     m.feel = measureFeel(take, m.timing.centreMs);
     m.sections = sectionsPlayed(take);
     m.returns = measureReturns(take);
+    m.freeSpaces = measureFreeSpaces(take);
     return m;
 }
 

@@ -32,6 +32,7 @@ class FaultFinder {
     void sayReturns(double weight);
 
     void findGrace();
+    void findFreeNotes();
 
     /// Placements that are asked for and not played; what the causes say of their voices is the same.
     void findFeel();

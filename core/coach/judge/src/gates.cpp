@@ -89,9 +89,10 @@ void judgeHabit(Judge& judge, const Measures& m) {
         judge.add(GateKind::Habit, distance(worst->size))->stroke = countOf(*worst);
 }
 
-void judgeMistakes(Judge& judge, const MatchedTake& take) {
+void judgeMistakes(Judge& judge, const MatchedTake& take, const std::optional<FreeSpaces>& spaces) {
     constexpr std::size_t kLostPlace = 3;  // weighs as much as three strokes
-    const auto mistakes = static_cast<int>(take.missed.size() + take.extra.size() + kLostPlace * take.breaks.size());
+    const int written = static_cast<int>(take.missed.size() + take.extra.size() + kLostPlace * take.breaks.size());
+    const int mistakes = written + (spaces ? spaces->notesOff() : 0);
     const double value = mistakes;
     judge.add(GateKind::Mistakes, Figure{value, value, value, take.bars}, take.bars / 4.0);
 }
@@ -164,7 +165,7 @@ std::vector<Gate> judge(const MatchedTake& take, const Measures& m, const Profil
     if (m.timing.placementMs) judge.add(GateKind::Placement, distance(*m.timing.placementMs));
     judgeApart(judge, m);
     judgeHabit(judge, m);
-    judgeMistakes(judge, take);
+    judgeMistakes(judge, take, m.freeSpaces);
     judge.add(GateKind::AccentTapGap, m.balance.accentTapGapDb);
     judge.add(GateKind::TapGhostGap, m.balance.tapGhostGapDb);
     judge.add(GateKind::Overlap, m.balance.overlapPercent);

@@ -15,6 +15,11 @@ bool isStillBelow(const std::optional<Figure>& gap, double limit) {
     return gap && gap->high < limit;
 }
 
+/// From 0 to the nearer end of the interval; minus where it holds 0.
+double distanceFrom0(const Figure& figure) {
+    return std::max(figure.low, -figure.high);
+}
+
 }  // namespace
 
 void FaultFinder::whole(FindingKind kind, const Figure& figure, std::string unit, double weight, const Fault& fault) {
@@ -32,6 +37,7 @@ void FaultFinder::findWhole() {
     for (const Gate& gate : judge(m_take, m_measures, m_profile))
         if (gate.state == GateState::Missed) sayGate(gate);
     findGrace();
+    findFreeNotes();
 }
 
 void FaultFinder::sayGate(const Gate& gate) {
@@ -82,8 +88,7 @@ void FaultFinder::findFeel() {
     const double limit = m_profile.limit(GateKind::Feel, shortestStepMs(m_take.exercise, Bpm(m_take.tempoBpm)));
     for (const FeelPlayed& feel : m_measures.feel) {
         const Figure& away = feel.awayMs;
-        const double nearest = away.low > 0 ? away.low : -away.high;  // minus where the interval holds 0
-        if (nearest <= limit) continue;
+        if (distanceFrom0(away) <= limit) continue;
         std::erase_if(m_found, [&feel](const Finding& f) {
             return std::holds_alternative<GroupApart>(f.fault) && f.voice && f.voice == feel.voice;
         });
@@ -91,6 +96,20 @@ void FaultFinder::findFeel() {
               std::abs(away.value) / limit, FeelMissed{feel.askedMs});
         m_found.back().voice = feel.voice;
     }
+}
+
+void FaultFinder::findFreeNotes() {
+    if (!m_measures.freeSpaces) return;
+    const FreeSpaces& spaces = *m_measures.freeSpaces;
+    const int all = static_cast<int>(spaces.all.size());
+    if (const int wrong = spaces.miscounted(); wrong > 0)
+        whole(FindingKind::Extra, shareFigure(wrong, all), "%", 4.0 * wrong / all, FreeNotesMiscounted{wrong, all});
+    constexpr double kToldPercent = 3;  // a sextuplet at 100 ends 18 ms early or late
+    if (const auto& longer = spaces.longerPercent; longer && distanceFrom0(*longer) > kToldPercent)
+        whole(FindingKind::Drift, *longer, "%", std::abs(longer->value) / kToldPercent, FreeNotesStretched{});
+    const double limit = m_profile.limit(GateKind::Spread, shortestStepMs(m_take.exercise, Bpm(m_take.tempoBpm)));
+    if (spaces.unevenMs && spaces.unevenMs->low > limit)
+        whole(FindingKind::Uneven, *spaces.unevenMs, "ms", spaces.unevenMs->value / limit, FreeNotesUneven{});
 }
 
 void FaultFinder::findGrace() {

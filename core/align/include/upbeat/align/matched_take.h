@@ -53,6 +53,14 @@ struct Anchor {
     friend bool operator==(const Anchor&, const Anchor&) = default;
 };
 
+/// A stretch of the recording, in seconds, that must not be measured.
+struct DamagedSpan {
+    double fromS = 0;
+    double toS = 0;
+
+    friend bool operator==(const DamagedSpan&, const DamagedSpan&) = default;
+};
+
 /// A take laid against its page: what every measure works from.
 struct MatchedTake {
     Exercise exercise;
@@ -72,19 +80,12 @@ struct MatchedTake {
     bool gainRides = false;     ///< The recording's loudness follows what went before: no level is known.
     bool clickInstead = false;  ///< The click was measured where the player should have been (click_instead.h).
     std::vector<Break> breaks;  ///< In order of time.
-    BandTrace trace;            ///< Of the whole recording; empty where there is no sound.
+    std::vector<DamagedSpan> damaged;  ///< Of the recording: nothing is known of what was played there.
+    BandTrace trace;                   ///< Of the whole recording; empty where there is no sound.
 };
 
 /// All that sounded in a take, in order of time: what is kept of it, to be matched again.
 [[nodiscard]] std::vector<Hit> allHeard(const MatchedTake& take);
-
-/// A stretch of the recording, in seconds, that must not be measured.
-struct DamagedSpan {
-    double fromS = 0;
-    double toS = 0;
-
-    friend bool operator==(const DamagedSpan&, const DamagedSpan&) = default;
-};
 
 /// Where in the recording the page starts and how long it is.
 struct TakeFrame {

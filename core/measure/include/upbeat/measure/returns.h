@@ -17,8 +17,8 @@ struct Return {
     };
 
     int bar = 1;         ///< Of the take, from 1: the first one with it again.
-    int barsAway = 1;    ///< Bars without it.
-    bool free = false;   ///< Bars in which nothing is written, not such without a click.
+    int barsAway = 1;    ///< Bars without it; 0: a part of a bar that asks only for a number of notes.
+    bool free = false;   ///< Nothing is written there; the click may go on.
     double landsMs = 0;  ///< The first stroke there, against the last bar before; minus is early.
     Way way = Way::Hidden;
 };
@@ -30,8 +30,8 @@ struct Returns {
     std::optional<Figure> offMs;    ///< Mean distance: how far off he is.
 };
 
-/// Bars in which the click is silent (SilentBars) or which are free as a whole, and where the first stroke behind them
-/// lies. That stroke was struck before anything could be heard to correct it by. Nothing where there are none.
+/// Bars in which the click is silent (SilentBars) or which are free as a whole, and spans that ask for a number of
+/// notes (FreeSpan), and where the first stroke behind them lies. That stroke was struck before anything could be heard to correct it by. Nothing where there are none.
 [[nodiscard]] std::optional<Returns> measureReturns(const MatchedTake& take);
 
 }  // namespace upbeat

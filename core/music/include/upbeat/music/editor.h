@@ -68,6 +68,8 @@ class ExerciseEditor {
     void toggleDynamic(double db);
     /// Leaves the selection to the player, but for its anchors; or takes that back.
     void toggleFree();
+    /// Leaves it to the player but for its anchors and the number of its notes (1 or more; 0: any number).
+    void askFreeNotes(int notes);
     void copy();
     void cut();
     void paste();

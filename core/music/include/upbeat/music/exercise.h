@@ -39,10 +39,11 @@ struct Swell {
     friend bool operator==(const Swell&, const Swell&) = default;
 };
 
-/// A stretch in which the player improvises: only its anchors are asked for.
+/// A stretch in which the player improvises: only its anchors are asked for, and perhaps how many strokes.
 struct FreeSpan {
     Beats from;
-    Beats to;  ///< Exclusive.
+    Beats to;       ///< Exclusive.
+    int notes = 0;  ///< "Any six notes": so many, evenly, whatever they are; 0: as many as one likes.
 
     friend bool operator==(const FreeSpan&, const FreeSpan&) = default;
 };
@@ -82,6 +83,7 @@ inline constexpr double kLargestTempoStep = 50;
 inline constexpr double kSlowestShare = 25;  // of a tempo change, in percent
 inline constexpr double kFastestShare = 400;
 inline constexpr double kLongestHold = 16;  // beats
+inline constexpr int kMostFreeNotes = 64;
 inline constexpr int kMostBars = 400;
 inline constexpr std::size_t kMostStrokes = 16384;
 inline constexpr std::int64_t kFinestDivision = 20160;  ///< Of a beat: all its strokes stand on so many steps or fewer.

@@ -56,6 +56,14 @@ struct ReturnsOff {
     int jumps = 0;  ///< So often from one beat to the next.
     bool free = false;
 };
+/// Free spans hold another number of notes than they ask for.
+struct FreeNotesMiscounted {
+    int spaces = 0;  ///< With a wrong number,
+    int of = 0;
+};
+/// The notes of a free span are uneven, or take longer (plus) or less time than written.
+struct FreeNotesUneven {};
+struct FreeNotesStretched {};
 struct GraceUneven {};
 /// Grace notes are too wide to be one flam.
 struct GraceTooWide {};
@@ -104,11 +112,11 @@ struct FeelMissed {
 /// The left hand is louder or softer than the right: at the level of the finding, or at all.
 struct LeftHandLevel {};
 
-using Fault =
-    std::variant<GroupApart, CountLeans, ClassLeans, PartLeans, EntriesLean, SectionLeans, SectionOutOfLevel,
-                 CountOutOfLevel, CountMissing, CountOnAnotherDrum, CountSoundsOdd, HitsScatter, UnwrittenStrokes,
-                 AccentsTooLow, GhostsTooHigh, SwingsOtherwise, PulseDrifts, SilenceDrifts, ReturnsOff, GraceUneven,
-                 GraceTooWide, GraceTooNear, PlaceLost, BeatAtChange, SecondsLevel, SecondsTime, AccentsFade,
-                 SwellFails, DynamicOff, VoicesApart, RollOpens, RollStopsShort, FeelMissed, LeftHandLevel>;
+using Fault = std::variant<GroupApart, CountLeans, ClassLeans, PartLeans, EntriesLean, SectionLeans, SectionOutOfLevel,
+                           CountOutOfLevel, CountMissing, CountOnAnotherDrum, CountSoundsOdd, HitsScatter,
+                           UnwrittenStrokes, AccentsTooLow, GhostsTooHigh, SwingsOtherwise, PulseDrifts, SilenceDrifts,
+                           ReturnsOff, FreeNotesMiscounted, FreeNotesUneven, FreeNotesStretched, GraceUneven,
+                           GraceTooWide, GraceTooNear, PlaceLost, BeatAtChange, SecondsLevel, SecondsTime, AccentsFade,
+                           SwellFails, DynamicOff, VoicesApart, RollOpens, RollStopsShort, FeelMissed, LeftHandLevel>;
 
 }  // namespace upbeat

@@ -8,6 +8,7 @@
 #include "upbeat/measure/counts.h"
 #include "upbeat/measure/doubles.h"
 #include "upbeat/measure/feel.h"
+#include "upbeat/measure/free_spaces.h"
 #include "upbeat/measure/groups.h"
 #include "upbeat/measure/ornaments.h"
 #include "upbeat/measure/pulse.h"
@@ -43,6 +44,7 @@ struct Measures {
     std::vector<FeelPlayed> feel;
     std::vector<SectionPlayed> sections;
     std::optional<Returns> returns;
+    std::optional<FreeSpaces> freeSpaces;
 };
 
 }  // namespace upbeat
