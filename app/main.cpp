@@ -7,12 +7,12 @@
 #include <QSettings>
 #include <QStandardPaths>
 #include <QTextStream>
-#include <QTranslator>
 
 #include "demo/demo_arrival.h"
-#include "shell/main_window.h"
 #include "shell/screenshots.h"
 #include "shell/start_trouble.h"
+#include "shell/windows.h"
+#include "theme/language.h"
 #include "theme/theme.h"
 
 namespace {
@@ -34,6 +34,7 @@ struct Arguments {
     bool dark = false;
     QString screenshots;
     QString dataFolder;
+    QString language;
     double speed = 1;
 };
 
@@ -50,9 +51,12 @@ Arguments readArguments(const QApplication& app) {
                                    QStringLiteral("folder"));
     const QCommandLineOption data(QStringLiteral("data"), QObject::tr("keep logbook and settings in this folder"),
                                   QStringLiteral("folder"));
-    parser.addOptions({demo, dark, shots, data});
+    const QCommandLineOption language(QStringLiteral("language"),
+                                      QObject::tr("speak this language, as de, instead of the one that is set"),
+                                      QStringLiteral("code"));
+    parser.addOptions({demo, dark, shots, data, language});
     parser.process(app);
-    return {parser.isSet(demo), parser.isSet(dark), parser.value(shots), parser.value(data), 1};
+    return {parser.isSet(demo), parser.isSet(dark), parser.value(shots), parser.value(data), parser.value(language), 1};
 }
 
 /// The folder that was chosen once when the usual one could not be used.
@@ -109,9 +113,9 @@ std::unique_ptr<Studio> openStudio(StudioOptions options) {
 /// The takes of the demo arrive while the window is open: the first one is shown at once, and the last one of its
 /// exercise when it is there, unless the player has gone on to something else.
 void letDemoArrive(DemoArrival& arrival, Studio& studio, MainWindow& window, const std::string& shown) {
+    QObject::connect(&arrival, &DemoArrival::arrived, &arrival, [&studio] { studio.readLogAgain(); });
     QObject::connect(&arrival, &DemoArrival::arrived, &window,
                      [&, opened = qint64{0}](const DemoProgress& progress) mutable {
-                         studio.readLogAgain();
                          const bool isFirst = opened == 0;
                          const bool isShown = progress.exerciseId == shown && (isFirst || progress.exerciseIsWhole);
                          const qint64 now = studio.review().take() ? studio.review().take()->id : 0;
@@ -156,7 +160,10 @@ void playAsIn(const Scenario& scenario, StudioOptions& options) {
     options.simulatedCounts = true;
     for (const ScenarioExercise& e : scenario.exercises)
         if (!e.exercise.origin) options.guests.push_back(e.exercise);
-    options.guests.insert(options.guests.end(), scenario.pieces.begin(), scenario.pieces.end());
+    for (const Exercise& piece : scenario.pieces)
+        if (std::none_of(options.guests.begin(), options.guests.end(),
+                         [&piece](const Exercise& guest) { return guest.id == piece.id; }))
+            options.guests.push_back(piece);
     options.characterOf = [&scenario](const Exercise& e, double tempoBpm) {
         const ScenarioExercise* player = scenario.find(e);
         return player != nullptr ? player->at(tempoBpm, scenario.practiceDays()) : Character{};
@@ -180,23 +187,18 @@ bool waitForDemo(const Demo& demo, Studio& studio) {
     return true;
 }
 
-/// The texts in the language of the desktop, where there are some: made from translations/ when the program is built.
-void speakTheLanguageOfTheDesktop(QTranslator& translator) {
-    const QString folder =
-        QCoreApplication::applicationDirPath() + QStringLiteral("/../share/upbeat-check/translations");
-    if (translator.load(QLocale(), QStringLiteral("upbeat-check"), QStringLiteral("_"), folder))
-        QCoreApplication::installTranslator(&translator);
+void dress(bool dark) {
+    if (!loadFonts())
+        QTextStream(stderr) << "upbeat-check: the shipped fonts cannot be loaded; reinstall the program." << Qt::endl;
+    QApplication::setFont(typeFace(Type::kText));
+    MainWindow::applyTheme(dark);
 }
 
 int run(const QApplication& app) {
     const Arguments arguments = readArguments(app);
-    if (!loadFonts())
-        QTextStream(stderr) << "upbeat-check: the shipped fonts cannot be loaded; reinstall the program." << Qt::endl;
-    QApplication::setFont(typeFace(Type::kText));
-    MainWindow::applyTheme(arguments.dark);
+    dress(arguments.dark);
     StudioOptions options;
-    options.settingsFile = settingsFileFor(arguments);
-    options.dataFolder = dataFolderFor(arguments, options.settingsFile);
+    options.dataFolder = dataFolderFor(arguments, options.settingsFile = settingsFileFor(arguments));
     Demo demo;
     if (arguments.demo) {
         auto prepared = prepareDemo(options.dataFolder);
@@ -207,9 +209,12 @@ int run(const QApplication& app) {
         demo = *std::move(prepared);
         playAsIn(demo.scenario, options);
     }
+    Language::speak({});  // what may go wrong before the settings are read is said in the language of the desktop
     const auto studio = openStudio(std::move(options));
     if (!studio) return 3;
-    MainWindow window(*studio);
+    Language::speak(arguments.language.isEmpty() ? studio->setup().settings().language : arguments.language);
+    const Windows windows(*studio);
+    MainWindow& window = windows.now();
     std::unique_ptr<DemoArrival> arrival;
     if (arguments.demo) studio->stand().choose(demo.scenario.open);
     if (!arguments.screenshots.isEmpty()) {
@@ -219,6 +224,7 @@ int run(const QApplication& app) {
     window.show();
     window.greet();
     if (!arguments.demo) studio->backups().makeDaily();
+    studio->logCare().tidy();
     if (demo.begun && studio->folder().mayWrite()) {
         arrival = std::make_unique<DemoArrival>(demo.scenario, DemoSite{studio->folder(), *demo.begun});
         letDemoArrive(*arrival, *studio, window, demo.scenario.open);
@@ -237,7 +243,5 @@ int main(int argc, char** argv) {
     QApplication::setApplicationVersion(QStringLiteral(UPBEAT_VERSION));
     QApplication::setDesktopFileName(QStringLiteral("org.upbeatcheck.UpbeatCheck"));
     QApplication::setStyle(QStringLiteral("Fusion"));
-    QTranslator translator;
-    speakTheLanguageOfTheDesktop(translator);
     return run(app);
 }

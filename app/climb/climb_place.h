@@ -43,6 +43,7 @@ class ClimbPlace : public Place {
         Notices& notices;
     };
     explicit ClimbPlace(const With& with, QWidget* parent = nullptr);
+    [[nodiscard]] QList<HelpPoint> helpPoints() const override;
     void enter() override;
     [[nodiscard]] QList<KeyHint> keys() const override;
     [[nodiscard]] QList<KeySection> allKeys(const QString& name) const override;

@@ -1,5 +1,6 @@
 #include "climb/faster_view.h"
 
+#include <QLocale>
 #include <QPainter>
 #include <QPainterPath>
 #include <algorithm>
@@ -204,7 +205,7 @@ void FasterView::paintMeasure(QPainter& painter, const QRectF& box) const {
     painter.setPen(theme.inkSoft);
     const auto label = [&](double value) {
         painter.drawText(QRectF(2, axis.y(value) - 12, kSide - 22, 24), Qt::AlignRight | Qt::AlignVCenter,
-                         QString::number(value, 'f', std::abs(value) < 10 ? 1 : 0));
+                         QLocale().toString(value, 'f', std::abs(value) < 10 ? 1 : 0));
     };
     label(over.rungs.front().figure.value);
     if (std::abs(axis.y(over.rungs.front().figure.value) - axis.y(over.rungs.back().figure.value)) > 26)

@@ -136,7 +136,9 @@ void LimitEditor::show(const Row& row, const AskedGate& asked) {
     row.name->setText(inWords(words::nameOf(asked.kind)));
     const QString side = asksAtLeast(asked.kind) ? tr("at least") : tr("at most");
     row.builtIn->setText(
-        asked.ownLimit ? tr("%1; built in %2").arg(side).arg(asked.builtIn, 0, 'f', decimalsOf(asked.kind)) : side);
+        asked.ownLimit
+            ? tr("%1; built in %2").arg(side).arg(QLocale().toString(asked.builtIn, 'f', decimalsOf(asked.kind)))
+            : side);
 }
 
 const LimitEditor::Row* LimitEditor::rowOf(GateKind kind) const {

@@ -68,7 +68,7 @@ class Builder {
     Builder(const Scenario& scenario, const DemoSite& site, const std::function<void(const DemoProgress&)>& arrived,
             const std::atomic<bool>& stop)
         : m_scenario(scenario), m_site(site), m_archive(site.folder), m_arrived(arrived), m_stop(stop) {
-        for (const ScenarioExercise& e : scenario.exercises) m_total += e.takesADay * scenario.practiceDays();
+        for (const ScenarioExercise& e : scenario.exercises) m_total += e.takesADay * std::max(0, scenario.practiceDays() - e.firstDay);
         for (std::size_t i = 0; i < scenario.exercises.size(); ++i)
             m_order.insert(scenario.exercises[i].exercise.id == scenario.open ? m_order.begin() : m_order.end(), i);
     }
@@ -98,7 +98,7 @@ class Builder {
         const ScenarioExercise& player = m_scenario.exercises[index];
         std::vector<RungTake> history;
         double tempo = player.startBpm;
-        for (int day = 0; day < m_scenario.practiceDays(); ++day)
+        for (int day = player.firstDay; day < m_scenario.practiceDays(); ++day)
             for (int n = 0; n < player.takesADay; ++n) {
                 if (m_stop.load()) return;
                 DemoTake take =
@@ -181,7 +181,7 @@ void tidyDemo(const Scenario& scenario, const DemoSite& site) {
     if (!known) return;
     const TakeStore store(site.folder.takes());
     for (std::size_t e = 0; e < scenario.exercises.size(); ++e)
-        for (int day = 0; day < scenario.practiceDays(); ++day)
+        for (int day = scenario.exercises[e].firstDay; day < scenario.practiceDays(); ++day)
             for (int n = 0; n < scenario.exercises[e].takesADay; ++n) {
                 const QDateTime at = momentOf(scenario, site.today, e, day, n);
                 const std::string name = TakeStore::nameOf(scenario.exercises[e].exercise, at);

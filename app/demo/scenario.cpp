@@ -40,6 +40,7 @@ Result<ScenarioExercise> exerciseOf(const QJsonObject& json, const std::filesyst
                             json[QLatin1String("start_bpm")].toDouble(exercise->tempo.start),
                             json[QLatin1String("bends_at_bpm")].toDouble(exercise->tempo.start),
                             std::clamp(json[QLatin1String("takes_a_day")].toInt(1), 1, 10),
+                            std::max(0, json[QLatin1String("first_day")].toInt(0)),
                             json[QLatin1String("learning")].toDouble(0),
                             static_cast<std::uint64_t>(json[QLatin1String("seed")].toInt(1)),
                             *start,

@@ -14,6 +14,7 @@ struct ScenarioExercise {
     double startBpm = 60;
     double bendsBpm = 60;  ///< Up to there the player is as at the start.
     int takesADay = 1;
+    int firstDay = 0;  ///< Practice day on which it is played first.
     double learning = 0;  ///< Share of the way from start to goal that a day of practice wins back.
     std::uint64_t seed = 1;
     Character atStart;

@@ -106,13 +106,17 @@ QVariant LogModel::data(const QModelIndex& index, int role) const {
             return take.id;
         case NoteRole:
             return QString::fromStdString(take.note);
+        case TagsRole:
+            return QString::fromStdString(take.tags);
         case CleanRole:
             return take.clean;
         case DetailRole: {
             const QString note = QString::fromStdString(take.note);
             if (take.simulated) return tr("at %1   simulated player").arg(tempoInWords(take.tempoBpm));
-            return tr("at %1   %2")
-                .arg(tempoInWords(take.tempoBpm), note.isEmpty() ? inWords(words::headlineOf(take.verdict)) : note);
+            QString words = note.isEmpty() ? inWords(words::headlineOf(take.verdict)) : note;
+            for (const QString& tag : QString::fromStdString(take.tags).split(QLatin1Char(' '), Qt::SkipEmptyParts))
+                words += QStringLiteral("  #") + tag;
+            return tr("at %1   %2").arg(tempoInWords(take.tempoBpm), words);
         }
         default:
             return {};

@@ -4,10 +4,9 @@
 #include <QFileDialog>
 #include <QFileInfo>
 #include <QHBoxLayout>
-#include <QPainter>
-#include <QStyledItemDelegate>
 #include <QVBoxLayout>
 
+#include "log/log_delegate.h"
 #include "log/open_recording_dialog.h"
 #include "theme/theme.h"
 #include "theme/words.h"
@@ -16,61 +15,16 @@ namespace upbeat {
 
 namespace {
 
-class LogDelegate : public QStyledItemDelegate {
-  public:
-    using QStyledItemDelegate::QStyledItemDelegate;
-
-    [[nodiscard]] QSize sizeHint(const QStyleOptionViewItem& /*option*/, const QModelIndex& index) const override {
-        return {100, index.data(LogModel::IsDayRole).toBool() ? 48 : 40};
-    }
-
-    void paint(QPainter* painter, const QStyleOptionViewItem& option, const QModelIndex& index) const override {
-        const Theme& theme = Theme::of(option.palette);
-        painter->save();
-        painter->setRenderHint(QPainter::Antialiasing);
-        const QRectF box = QRectF(option.rect).adjusted(6, 1, -6, -1);
-        if (index.data(LogModel::IsDayRole).toBool())
-            paintDay(*painter, theme, box, index);
-        else
-            paintTake(*painter, theme, box, index, option.state.testFlag(QStyle::State_Selected));
-        painter->restore();
-    }
-
-  private:
-    static void paintDay(QPainter& painter, const Theme& theme, const QRectF& box, const QModelIndex& index) {
-        painter.setFont(typeFace(Type::kLead, true));
-        painter.setPen(theme.ink);
-        painter.drawText(box.adjusted(10, 8, 0, 0), Qt::AlignVCenter, index.data().toString());
-        painter.setFont(typeFace(Type::kSmall));
-        painter.setPen(theme.inkSoft);
-        painter.drawText(box.adjusted(0, 8, -14, 0), Qt::AlignVCenter | Qt::AlignRight,
-                         index.data(LogModel::DetailRole).toString());
-    }
-
-    static void paintTake(QPainter& painter, const Theme& theme, const QRectF& box, const QModelIndex& index,
-                          bool chosen) {
-        if (chosen) {
-            painter.setPen(Qt::NoPen);
-            painter.setBrush(theme.target);
-            painter.drawRoundedRect(box, 6, 6);
-        }
-        const bool clean = index.data(LogModel::CleanRole).toBool();
-        const QPointF foot(box.left() + 24, box.bottom() - 9);
-        const QColor ink = clean ? theme.ink : theme.late;
-        painter.setPen(QPen(ink, 3.2, Qt::SolidLine, Qt::RoundCap));
-        painter.drawLine(foot, foot + QPointF(clean ? 0 : -7, -20));
-        painter.setPen(QPen(ink, 1.6));
-        painter.setBrush(clean ? ink : theme.surface);
-        painter.drawEllipse(foot, 3.4, 3.4);
-        painter.setFont(typeFace(Type::kText, chosen));
-        painter.setPen(theme.ink);
-        painter.drawText(box.adjusted(50, 0, -box.width() * 0.45, 0), Qt::AlignVCenter, index.data().toString());
-        painter.setFont(typeFace(Type::kText));
-        painter.setPen(theme.inkSoft);
-        painter.drawText(box.adjusted(box.width() * 0.55, 0, -14, 0), Qt::AlignVCenter | Qt::AlignLeft,
-                         index.data(LogModel::DetailRole).toString());
-    }
-};
+QString foundInWords(const std::vector<PlayedTime>& days, bool inTrash) {
+    int takes = 0;
+    for (const PlayedTime& day : days) takes += day.takes;
+    const QString all = counted(takes, UPBEAT_TEXT("1 take"), UPBEAT_TEXT_N("%n takes"));
+    if (!inTrash) return takes == 0 ? LogPlace::tr("No take is like that.") : LogPlace::tr("%1 found").arg(all);
+    return takes == 0
+               ? LogPlace::tr("The trash is empty: D leads back.")
+               : LogPlace::tr("%1 in the trash: Enter puts back what is chosen, Ctrl+Del empties it, D leads back.")
+                     .arg(all);
+}
 
 }  // namespace
 
@@ -81,38 +35,51 @@ LogPlace::LogPlace(const With& with, QWidget* parent)
       m_list(new QListView(this)),
       m_main(new QStackedWidget(this)),
       m_overTime(new OverTimeView({with.log, with.stand, with.shelf}, this)),
+      m_twoTakes(new TwoTakesView({with.folder, with.playback, with.notices}, this)),
       m_totals(new QLabel(this)),
+      m_find(new QLineEdit(this)),
       m_note(new QLineEdit(this)) {
     auto* layout = new QVBoxLayout(this);
     layout->setContentsMargins(0, 0, 0, 0);
     layout->setSpacing(10);
     m_totals->setFont(typeFace(Type::kLead));
+    buildLines();
     m_list->setModel(m_model);
     m_list->setItemDelegate(new LogDelegate(m_list));
     m_list->setAccessibleName(tr("Takes by day"));
-    m_note->setPlaceholderText(tr("A note on the chosen take"));
-    m_note->setAccessibleName(tr("Note on the chosen take"));
-    m_note->setMaxLength(500);
+    m_list->setSelectionMode(QAbstractItemView::ExtendedSelection);
     layout->addWidget(m_totals);
+    layout->addWidget(m_find);
     m_main->addWidget(m_list);
     m_main->addWidget(m_overTime);
+    m_main->addWidget(m_twoTakes);
     layout->addWidget(m_main, 1);
     layout->addWidget(m_note);
     connect(m_list, &QListView::doubleClicked, this, &LogPlace::openCurrent);
     connect(m_list->selectionModel(), &QItemSelectionModel::currentChanged, this, &LogPlace::showNote);
-    connect(m_note, &QLineEdit::editingFinished, this, [this] {
-        const qint64 id = currentTake();
-        if (id > 0 && m_note->isModified()) m_with.log.setNote(id, m_note->text());
-        m_note->setModified(false);
-    });
     connect(&m_with.log, &TakeLog::changed, this, &LogPlace::refresh);
     connect(m_overTime, &OverTimeView::takeChosen, this, &LogPlace::open);
     addKey(Qt::Key_Return, tr("Enter"), tr("look at the take"), [this] { openCurrent(); });
     addTimeKeys();
+    addOrderKeys();
+    addTwoKeys();
     addKey(Qt::Key_O, QStringLiteral("O"), tr("measure a recording"), [this] { openRecordings({}); });
     addKey(Qt::Key_S, QStringLiteral("S"), tr("save a backup"), [this] { saveBackup(); });
     addKey(Qt::Key_I, QStringLiteral("I"), tr("bring in a backup"), [this] { bringInBackup(); });
     refresh();
+}
+
+/// Where one types: what to find, and a note.
+void LogPlace::buildLines() {
+    m_find->setPlaceholderText(
+        tr("Find: words, #tag, 96 or 90-110, 2026-11, since 2026-11-20, clean, left ghost early"));
+    m_find->setAccessibleName(tr("Find takes"));
+    m_find->setClearButtonEnabled(true);
+    connect(m_find, &QLineEdit::textChanged, this, &LogPlace::refresh);
+    m_note->setPlaceholderText(tr("A note on the chosen take"));
+    m_note->setAccessibleName(tr("Note on the chosen take"));
+    m_note->setMaxLength(500);
+    connect(m_note, &QLineEdit::editingFinished, this, &LogPlace::keepNote);
 }
 
 void LogPlace::saveBackup() {
@@ -162,8 +129,12 @@ void LogPlace::refresh() {
                                            .arg(all.seconds / 60, 0, 'f', 0)
                                            .arg(counted(all.takes, UPBEAT_TEXT("1 take"), UPBEAT_TEXT_N("%n takes"))));
     const qint64 current = currentTake();
-    m_model->show(m_with.log.days(),
-                  [this](const std::optional<TakeMoment>& before, int most) { return m_with.log.page(before, most); });
+    const TakeSearch wanted = search();
+    const auto days = m_with.log.days(wanted);
+    m_model->show(days, [this, wanted](const std::optional<TakeMoment>& before, int most) {
+        return m_with.log.page(before, most, wanted);
+    });
+    if (wanted != TakeSearch()) m_totals->setText(foundInWords(days, m_inTrash));
     choose(current);
 }
 
@@ -172,6 +143,11 @@ qint64 LogPlace::currentTake() const {
 }
 
 void LogPlace::openCurrent() {
+    if (m_find->hasFocus()) {  // what was found is gone through with the arrows
+        if (currentTake() == 0) m_list->setCurrentIndex(m_model->index(1));
+        return m_list->setFocus();
+    }
+    if (m_inTrash && !isOverTime()) return m_with.care.putBack(chosenTakes());
     open(isOverTime() ? m_overTime->chosenTake() : currentTake());
 }
 
@@ -202,23 +178,33 @@ bool LogPlace::isOverTime() const {
 
 void LogPlace::showOverTime(bool over) {
     if (over) m_overTime->refresh();
-    m_main->setCurrentWidget(over ? static_cast<QWidget*>(m_overTime) : m_list);
-    m_note->setVisible(!over);
-    over ? m_overTime->setFocus() : m_list->setFocus();
+    front(over ? static_cast<QWidget*>(m_overTime) : m_list);
+}
+
+void LogPlace::front(QWidget* view) {
+    m_main->setCurrentWidget(view);
+    m_note->setVisible(view == m_list);
+    m_find->setVisible(view == m_list);
+    view->setFocus();
     Q_EMIT keysChanged();
 }
 
 QList<KeyHint> LogPlace::keys() const {
+    if (isComparing()) return m_twoKeys;
     return isOverTime() ? m_timeKeys : Place::keys();
 }
 
 QList<KeySection> LogPlace::allKeys(const QString& name) const {
-    return {{name, Place::keys()}, {tr("Over time"), m_timeKeys}};
+    return {{name, Place::keys()},
+            {tr("Order in the log"), m_orderKeys},
+            {tr("Two takes"), m_twoKeys},
+            {tr("Over time"), m_timeKeys}};
 }
 
 void LogPlace::showNote() {
     m_note->setEnabled(currentTake() > 0);
-    m_note->setText(m_list->currentIndex().data(LogModel::NoteRole).toString());
+    m_noteBefore = m_list->currentIndex().data(LogModel::NoteRole).toString();
+    m_note->setText(m_noteBefore);
     m_note->setModified(false);
 }
 

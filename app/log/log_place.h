@@ -7,9 +7,11 @@
 
 #include "log/log_model.h"
 #include "log/over_time_view.h"
+#include "log/two_takes_view.h"
 #include "place/place.h"
 #include "studio/backups.h"
 #include "studio/letters.h"
+#include "studio/log_care.h"
 #include "studio/outside_recording.h"
 #include "studio/stand.h"
 #include "studio/take_log.h"
@@ -29,14 +31,23 @@ class LogPlace : public Place {
         Backups& backups;
         Letters& letters;
         const Shelf& shelf;
+        LogCare& care;
+        Playback& playback;
+        const DataFolder& folder;
+        Notices& notices;
     };
     explicit LogPlace(const With& with, QWidget* parent = nullptr);
+    [[nodiscard]] QList<HelpPoint> helpPoints() const override;
     void enter() override;
     /// Asks where the page lies in them, one after the other; without files the first is chosen there.
     void openRecordings(const QStringList& files);
     /// The takes by day, or what days and weeks brought.
     void showOverTime(bool over);
     [[nodiscard]] OverTimeView* overTimeView() const { return m_overTime; }
+    /// Two takes one over the other; the two that are chosen, or back.
+    void compare(qint64 one, qint64 other);
+    void compareChosen();
+    [[nodiscard]] const TwoTakesView& twoTakes() const { return *m_twoTakes; }
     [[nodiscard]] QList<KeyHint> keys() const override;
     [[nodiscard]] QList<KeySection> allKeys(const QString& name) const override;
     /// What was dropped on the window: backups, answers to reports, and recordings.
@@ -52,8 +63,20 @@ class LogPlace : public Place {
     void openCurrent();
     void open(qint64 id);
     void showNote();
+    void buildLines();
+    void keepNote();
     void addTimeKeys();
+    void addOrderKeys();
+    void addTwoKeys();
+    [[nodiscard]] TakeSearch search() const;
+    [[nodiscard]] std::vector<qint64> chosenTakes() const;
+    void askForTags();
+    void toggleTrash();
+    void removeChosen();
+    void exportChosen();
     [[nodiscard]] bool isOverTime() const;
+    [[nodiscard]] bool isComparing() const;
+    void front(QWidget* view);
     void saveBackup();
     void bringInBackup();
 
@@ -62,9 +85,15 @@ class LogPlace : public Place {
     QListView* m_list;
     QStackedWidget* m_main;
     OverTimeView* m_overTime;
+    TwoTakesView* m_twoTakes;
     QList<KeyHint> m_timeKeys;
+    QList<KeyHint> m_orderKeys;
+    QList<KeyHint> m_twoKeys;
     QLabel* m_totals;
+    QLineEdit* m_find;
     QLineEdit* m_note;
+    bool m_inTrash = false;
+    QString m_noteBefore;
 };
 
 }  // namespace upbeat

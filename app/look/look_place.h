@@ -39,6 +39,7 @@ class LookPlace : public Place {
         Letters& letters;
     };
     explicit LookPlace(const With& with, QWidget* parent = nullptr);
+    [[nodiscard]] QList<HelpPoint> helpPoints() const override;
     void enter() override;
 
     void setLens(Lens lens);

@@ -1,6 +1,7 @@
 #include "place/gate_list.h"
 
 #include <QHelpEvent>
+#include <QLocale>
 #include <QPainter>
 #include <QToolTip>
 #include <algorithm>
@@ -135,7 +136,7 @@ void GateList::paintGate(QPainter& painter, const GateEvidence& evidence, const 
     const QString name = nameOf(evidence, m_size == Size::Roomy);
     const bool whole = gate.kind == GateKind::Mistakes;
     const QString figure =
-        QStringLiteral("%1 %2").arg(gate.measured.value, 0, 'f', whole ? 0 : 1).arg(inWords(words::unitOf(gate.kind)));
+        QStringLiteral("%L1 %2").arg(gate.measured.value, 0, 'f', whole ? 0 : 1).arg(inWords(words::unitOf(gate.kind)));
     const QFont bold = typeFace(Type::kText, true);
     const double room = row.width() - 24 - 8 - QFontMetricsF(bold).horizontalAdvance(figure.trimmed());
     painter.drawText(QRectF(row.left() + 24, row.top() + 2, room, 24), Qt::AlignVCenter,
@@ -178,7 +179,8 @@ void GateList::paintTrack(QPainter& painter, const Gate& gate, const QRectF& row
     painter.setPen(theme.inkSoft);
     const QString words = gate.ownLimit ? (gate.atLeast ? tr("yours: at least %1") : tr("yours: at most %1"))
                                         : (gate.atLeast ? tr("at least %1") : tr("at most %1"));
-    const QString asked = words.arg(gate.limit, 0, 'f', gate.kind == GateKind::Mistakes || gate.limit >= 20 ? 0 : 1);
+    const QString asked =
+        words.arg(QLocale().toString(gate.limit, 'f', gate.kind == GateKind::Mistakes || gate.limit >= 20 ? 0 : 1));
     painter.drawText(QRectF(row.left(), row.top() + 23, row.width(), 20), Qt::AlignRight | Qt::AlignVCenter, asked);
 }
 

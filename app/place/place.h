@@ -6,6 +6,8 @@
 #include <QWidget>
 #include <functional>
 
+#include "place/help_point.h"
+
 namespace upbeat {
 
 /// A key and what it does, as the footer and the help sheet show it.
@@ -30,6 +32,8 @@ class Place : public QWidget {
     [[nodiscard]] virtual QList<KeyHint> keys() const { return m_keys; }
     /// For the help sheet: keys of the place itself, and of what it may open in itself, by name.
     [[nodiscard]] virtual QList<KeySection> allKeys(const QString& name) const { return {{name, m_keys}}; }
+    /// What there is to be seen here now, in the order in which it is looked at.
+    [[nodiscard]] virtual QList<HelpPoint> helpPoints() const { return {}; }
     /// Called when the place comes to the front.
     virtual void enter() { setFocus(); }
 

@@ -31,6 +31,7 @@ class PlayPlace : public Place {
         Notices& notices;
     };
     explicit PlayPlace(const With& with, QWidget* parent = nullptr);
+    [[nodiscard]] QList<HelpPoint> helpPoints() const override;
     void enter() override;
 
   protected:

@@ -56,6 +56,7 @@ class PreparePlace : public Place {
         Notices& notices;
     };
     explicit PreparePlace(const With& with, QWidget* parent = nullptr);
+    [[nodiscard]] QList<HelpPoint> helpPoints() const override;
     void enter() override;
     [[nodiscard]] QList<KeyHint> keys() const override;
     [[nodiscard]] QList<KeySection> allKeys(const QString& name) const override;

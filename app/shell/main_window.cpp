@@ -24,6 +24,7 @@ MainWindow::MainWindow(Studio& studio)
       m_header(new HeaderBar(this)),
       m_footer(new FooterBar(this)),
       m_notices(new NoticeBar(this)),
+      m_guide(new Guide(studio, this)),
       m_stack(new QStackedWidget(this)) {
     setWindowTitle(tr("Upbeat Check"));
     setWindowIcon(QIcon(QStringLiteral(":/icons/app.svg")));
@@ -39,6 +40,8 @@ MainWindow::MainWindow(Studio& studio)
     down->setSpacing(8);
     down->addWidget(m_header);
     down->addWidget(m_notices);
+    down->addWidget(m_guide);
+    connect(m_guide, &Guide::placeWanted, this, &MainWindow::go);
     down->addWidget(m_stack, 1);
     down->addWidget(m_footer);
     across->addWidget(m_spine);
@@ -63,7 +66,9 @@ void MainWindow::buildPlaces() {
     auto* climb = new ClimbPlace({s.stand(), s.review(), s.nextSteps(), s.recorder(), s.handsFree(), s.log(),
                                   s.limits(), s.setup(), s.notices()},
                                  m_stack);
-    auto* log = new LogPlace({s.log(), s.review(), s.outsideRecording(), s.stand(), s.backups(), s.letters(), s.shelf()}, m_stack);
+    auto* log = new LogPlace({s.log(), s.review(), s.outsideRecording(), s.stand(), s.backups(), s.letters(), s.shelf(),
+                              s.logCare(), s.playback(), s.folder(), s.notices()},
+                             m_stack);
     new DropTarget(this, [this, log](const QStringList& files) { go(Log), log->openFiles(files); });
     m_places = {prepare, play, look, climb, log};
     for (Place* place : m_places) {
@@ -88,7 +93,7 @@ void MainWindow::buildKeys() {
     for (int i = 0; i < Spine::names().size(); ++i)
         addGlobalKey(QKeySequence(static_cast<Qt::Key>(Qt::Key_F2 + i)), QStringLiteral("F%1").arg(i + 2),
                      Spine::names().at(i), [this, i] { go(i); });
-    addGlobalKey(Qt::Key_F1, QStringLiteral("F1"), tr("this sheet"), [this] { showHelp(); });
+    addGlobalKey(Qt::Key_F1, QStringLiteral("F1"), tr("help"), [this] { showHelp(); });
     addGlobalKey(Qt::Key_F9, QStringLiteral("F9"), tr("light or dark"),
                  [this] { applyTheme(!Theme::of(palette()).dark); });
     addGlobalKey(Qt::Key_F11, QStringLiteral("F11"), tr("whole screen"),
@@ -135,6 +140,7 @@ void MainWindow::go(int place) {
     m_stack->setCurrentIndex(place);
     m_spine->setCurrent(place);
     m_places.at(place)->enter();
+    m_guide->cameTo(place);
     m_studio.inputs().keepFresh(place == Prepare && !m_studio.recorder().isRecording());
     refreshHeader();
     refreshFooter();
@@ -161,7 +167,11 @@ void MainWindow::showHelp() {
     for (const Error& refusal : m_studio.inputs().found().refusals) sound.append({{}, sentenceOf(refusal)});
     if (!sound.isEmpty()) sections.append({tr("Sound servers that cannot be used"), sound});
     for (int i = 0; i < m_places.size(); ++i) sections += m_places.at(i)->allKeys(Spine::names().at(i));
-    HelpSheet(sections, this).exec();
+    HelpSheet sheet(m_places.at(current()), Spine::names().at(current()), sections, this);
+    sheet.offerLanguages(m_studio.setup().settings().language);
+    connect(&sheet, &HelpSheet::languageChosen, this, &MainWindow::languageChosen);
+    connect(&sheet, &HelpSheet::guideWanted, m_guide, &Guide::begin);
+    sheet.exec();
 }
 
 void MainWindow::applyTheme(bool dark) {

@@ -4,6 +4,7 @@
 #include <QStackedWidget>
 
 #include "shell/footer_bar.h"
+#include "shell/guide.h"
 #include "shell/header_bar.h"
 #include "shell/notice_bar.h"
 #include "shell/spine.h"
@@ -25,6 +26,7 @@ class MainWindow : public QMainWindow {
     [[nodiscard]] int current() const { return m_stack->currentIndex(); }
     [[nodiscard]] Place* place(int index) const { return m_places.at(index); }
     [[nodiscard]] NoticeBar* notices() const { return m_notices; }
+    [[nodiscard]] Guide* guide() const { return m_guide; }
     [[nodiscard]] HeaderBar* header() const { return m_header; }
     /// Light or dark, applied to the whole application.
     static void applyTheme(bool dark);
@@ -32,6 +34,9 @@ class MainWindow : public QMainWindow {
     void greet();
     /// To the step of the sound check that is open.
     void showSoundCheck();
+
+  Q_SIGNALS:
+    void languageChosen(const QString& code);  ///< Empty: the language of the desktop.
 
   protected:
     void closeEvent(QCloseEvent* event) override;
@@ -54,6 +59,7 @@ class MainWindow : public QMainWindow {
     HeaderBar* m_header;
     FooterBar* m_footer;
     NoticeBar* m_notices;
+    Guide* m_guide;
     QStackedWidget* m_stack;
     QList<Place*> m_places;
     QList<KeyHint> m_globalKeys;

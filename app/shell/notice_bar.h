@@ -9,8 +9,8 @@
 
 namespace upbeat {
 
-/// One sentence to the player, with ways out where there are any. Errors and questions stay until they are answered, one
-/// after the other; remarks leave by themselves and wait while something stays.
+/// One sentence to the player, with ways out where there are any. Errors and questions stay until they are answered,
+/// one after the other; remarks leave by themselves and wait while something stays.
 class NoticeBar : public QWidget {
     Q_OBJECT
   public:

@@ -66,6 +66,19 @@ bool saveOverTime(MainWindow& window, const QString& folder) {
     return ok;
 }
 
+/// The first and the last take of the exercise on the stand, one over the other.
+bool saveTwoTakes(MainWindow& window, Studio& studio, const QString& folder) {
+    const auto takes = studio.log().takes(studio.stand().exercise().id);
+    if (takes.size() < 2) return true;
+    auto* log = window.findChild<LogPlace*>();
+    window.go(MainWindow::Log);
+    log->compare(takes.back().id, takes.front().id);
+    while (log->twoTakes().changes().empty()) QCoreApplication::processEvents(QEventLoop::WaitForMoreEvents);
+    const bool ok = save(window, folder, QStringLiteral("log-two-takes"));
+    log->compareChosen();
+    return ok;
+}
+
 /// Climb again: what happens as it gets faster.
 bool saveFaster(MainWindow& window, const QString& folder) {
     window.go(MainWindow::Climb);
@@ -132,6 +145,7 @@ bool saveScreenshots(MainWindow& window, Studio& studio, const QString& folder) 
     ok = savePrepare(window, studio, folder) && ok;
     ok = saveBalance(window, folder) && ok;
     ok = saveOverTime(window, folder) && ok;
+    ok = saveTwoTakes(window, studio, folder) && ok;
     ok = saveFaster(window, folder) && ok;
     ok = saveLimits(window, studio, folder) && ok;
     MainWindow::applyTheme(true);

@@ -35,7 +35,7 @@ void MainWindow::refreshFooter() {
     QList<KeyHint> keys{{tr("Space"), isTaking() ? tr("stop") : tr("play a take")}};
     keys += m_places.at(current())->keys();
     if (m_studio.stand().isPart()) keys.append({QStringLiteral("B"), tr("back to the whole")});
-    keys.append({QStringLiteral("F1"), tr("keys")});
+    keys.append({QStringLiteral("F1"), tr("help")});
     m_footer->setKeys(keys);
     m_footer->setInput(m_studio.input().name());
 }

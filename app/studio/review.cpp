@@ -2,32 +2,13 @@
 
 #include <algorithm>
 
+#include "studio/open_take.h"
 #include "upbeat/formats/audio_file.h"
 #include "upbeat/formats/hear_file.h"
 
 namespace upbeat {
 
 namespace {
-
-/// A take of the log with the verdict of its day.
-struct OpenedTake {
-    TakePtr take;
-    bool isNewest = false;  ///< Of its exercise.
-};
-
-Result<OpenedTake> openFrom(const TakeArchive& archive, const DataFolder& folder, qint64 id,
-                            const std::optional<Profile>& today = {}) {
-    auto found = archive.find(id, today);
-    if (!found) return tl::unexpected(found.error());
-    auto view = std::make_shared<TakeView>();
-    TakeRecord& take = found->take;
-    view->id = id;
-    view->analysis = found->analysis();
-    if (!take.file.empty()) view->soundFile = QString::fromStdString((folder.takes() / take.file).string());
-    view->stored = std::move(take);
-    view->remarks = std::move(found->remarks);
-    return OpenedTake{view, found->isNewest};
-}
 
 /// A recording from outside, and where its page begins.
 struct OutsideTake {
@@ -97,7 +78,7 @@ void Review::nameKept(const TakePtr& take, qint64 id) {
 
 void Review::open(qint64 id) {
     if (m_with.stand.isFixed()) return;
-    m_with.worker.run([id, archive = m_with.archive, folder = m_with.folder] { return openFrom(archive, folder, id); },
+    m_with.worker.run([id, archive = m_with.archive, folder = m_with.folder] { return openTake(archive, folder, id); },
                       [this](const Result<OpenedTake>& opened) {
                           if (!opened) return m_with.notices.complain(opened.error());
                           if (m_with.stand.isFixed()) return;  // the player has gone on meanwhile
@@ -112,7 +93,7 @@ void Review::judgeAgain() {
         return m_with.notices.say(tr("Only a take of the log can be judged again."));
     m_with.worker.run(
         [id = m_take->id, archive = m_with.archive, folder = m_with.folder,
-         today = m_with.limits.profileFor(m_take->stored.exercise)] { return openFrom(archive, folder, id, today); },
+         today = m_with.limits.profileFor(m_take->stored.exercise)] { return openTake(archive, folder, id, today); },
         [this](const Result<OpenedTake>& again) {
             if (!again) return m_with.notices.complain(again.error());
             show(again->take, nullptr);

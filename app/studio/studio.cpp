@@ -31,7 +31,8 @@ Studio::Studio(StudioOptions options, DataFolder folder, std::unique_ptr<Logbook
       m_run(m_input),
       m_watch({m_input, m_run, m_setup, m_notices}),
       m_inputs(options.findInputs ? options.findInputs : findInputs),
-      m_log(*m_logbook, m_folder.mayWrite(), m_notices),
+      m_log(*m_logbook, m_notices),
+      m_logCare({*m_logbook, m_folder, m_setup, m_notices}),
       m_backups({m_folder, options.settingsFile, m_notices}),
       m_playback({m_input, m_watch, m_run, m_worker, m_notices}),
       m_speaker(m_worker),
@@ -107,6 +108,7 @@ void Studio::connectOwners() {
         readLogAgain();
         m_review.open(take);
     });
+    QObject::connect(&m_logCare, &LogCare::changed, &m_stand, [this] { readLogAgain(); });
     QObject::connect(&m_backups, &Backups::broughtIn, &m_stand, [this] { readLogAgain(); });
 }
 
@@ -117,7 +119,7 @@ void Studio::readLogAgain() {
 
 void Studio::settle() {
     m_manuscript.keep();
-    while (!m_recorder.isIdle() || m_worker.isBusy() || m_backups.isBusy()) {
+    while (!m_recorder.isIdle() || m_worker.isBusy() || m_backups.isBusy() || m_logCare.isBusy()) {
         m_recorder.stop();
         QCoreApplication::processEvents(QEventLoop::WaitForMoreEvents);
     }

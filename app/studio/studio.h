@@ -7,6 +7,7 @@
 #include "studio/hands_free.h"
 #include "studio/input_list.h"
 #include "studio/letters.h"
+#include "studio/log_care.h"
 #include "studio/manuscript.h"
 #include "studio/outside_recording.h"
 #include "studio/practice_sets.h"
@@ -68,6 +69,7 @@ class Studio {
     [[nodiscard]] Speaker& speaker() { return m_speaker; }
     [[nodiscard]] NextSteps& nextSteps() { return m_nextSteps; }
     [[nodiscard]] TakeLog& log() { return m_log; }
+    [[nodiscard]] LogCare& logCare() { return m_logCare; }
     [[nodiscard]] Backups& backups() { return m_backups; }
     [[nodiscard]] Letters& letters() { return m_letters; }
 
@@ -95,6 +97,7 @@ class Studio {
     InputWatch m_watch;
     InputList m_inputs;
     TakeLog m_log;
+    LogCare m_logCare;
     Backups m_backups;
     Letters m_letters{{m_folder, m_worker, m_notices}};
     Playback m_playback;

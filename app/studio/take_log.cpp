@@ -10,12 +10,13 @@ std::vector<TakeSummary> TakeLog::takes(const std::string& exerciseId) const {
     return orNothing(TakeRepository(m_logbook).list(exerciseId));
 }
 
-std::vector<TakeSummary> TakeLog::page(const std::optional<TakeMoment>& before, int most) const {
-    return orNothing(TakeRepository(m_logbook).page(before, most));
+std::vector<TakeSummary> TakeLog::page(const std::optional<TakeMoment>& before, int most,
+                                       const TakeSearch& search) const {
+    return orNothing(TakeRepository(m_logbook).page(before, most, search));
 }
 
-std::vector<PlayedTime> TakeLog::days() const {
-    return orNothing(TakeRepository(m_logbook).days());
+std::vector<PlayedTime> TakeLog::days(const TakeSearch& search) const {
+    return orNothing(TakeRepository(m_logbook).days(search));
 }
 
 PlayedTime TakeLog::total(const std::optional<QDate>& since) const {
@@ -36,14 +37,6 @@ std::vector<ExerciseInWork> TakeLog::inWork(const FindExercise& find, const QDat
 
 std::optional<Exercise> TakeLog::playedLast(const std::string& exerciseId) const {
     return orNothing(ExerciseRepository(m_logbook).newest(exerciseId));
-}
-
-void TakeLog::setNote(qint64 id, const QString& note) {
-    if (!m_mayWrite) return m_notices.say(tr("This folder is only open for reading: nothing can be kept in it."));
-    if (const auto done = TakeRepository(m_logbook).setNote(id, note.toStdString()); !done)
-        m_notices.complain(done.error());
-    else
-        Q_EMIT changed();
 }
 
 std::vector<PastTake> pastTakes(const std::vector<TakeSummary>& newestFirst, const QDate& today) {

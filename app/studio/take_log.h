@@ -12,19 +12,19 @@
 
 namespace upbeat {
 
-/// The takes of the log as lists, days and totals, and the notes on them. Short questions to SQLite: for the interface
+/// The takes of the log as lists, days and totals. Short questions to SQLite: for the interface
 /// thread. What cannot be read is said and shows as nothing.
 class TakeLog : public QObject {
     Q_OBJECT
   public:
     /// The logbook and the notices outlive it.
-    TakeLog(const Logbook& logbook, bool mayWrite, Notices& notices)
-        : m_logbook(logbook), m_mayWrite(mayWrite), m_notices(notices) {}
+    TakeLog(const Logbook& logbook, Notices& notices) : m_logbook(logbook), m_notices(notices) {}
 
     /// Newest first; of one exercise, or of all.
     [[nodiscard]] std::vector<TakeSummary> takes(const std::string& exerciseId = {}) const;
-    [[nodiscard]] std::vector<TakeSummary> page(const std::optional<TakeMoment>& before, int most) const;
-    [[nodiscard]] std::vector<PlayedTime> days() const;
+    [[nodiscard]] std::vector<TakeSummary> page(const std::optional<TakeMoment>& before, int most,
+                                                const TakeSearch& search = {}) const;
+    [[nodiscard]] std::vector<PlayedTime> days(const TakeSearch& search = {}) const;
     [[nodiscard]] PlayedTime total(const std::optional<QDate>& since = {}) const;
     /// The fastest clean take of every exercise.
     [[nodiscard]] std::vector<std::pair<std::string, double>> cleanTempos() const;
@@ -34,7 +34,6 @@ class TakeLog : public QObject {
     [[nodiscard]] std::vector<ExerciseInWork> inWork(const FindExercise& find, const QDate& today) const;
     /// As it was played last; none where it never was.
     [[nodiscard]] std::optional<Exercise> playedLast(const std::string& exerciseId) const;
-    void setNote(qint64 id, const QString& note);
     /// Takes have come in from elsewhere.
     void tellChanged() { Q_EMIT changed(); }
 
@@ -50,7 +49,6 @@ class TakeLog : public QObject {
     }
 
     const Logbook& m_logbook;
-    bool m_mayWrite;
     Notices& m_notices;
 };
 

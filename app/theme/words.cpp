@@ -1,6 +1,8 @@
 #include "theme/words.h"
 
 #include <QCoreApplication>
+#include <QLocale>
+#include <QRegularExpression>
 
 namespace upbeat {
 
@@ -19,6 +21,20 @@ std::string translated(const char* source, std::optional<int> number) {
 const Translate& tongue() {
     static const Translate translate = translated;
     return translate;
+}
+
+QString withOwnNumbers(QString text) {
+    static const QRegularExpression kDecimal(QStringLiteral("(?<=[0-9])[.](?=[0-9])"));
+    const QString point = QLocale().decimalPoint();
+    return point == QLatin1String(".") ? text : text.replace(kDecimal, point);
+}
+
+QString inWords(const Text& text) {
+    return withOwnNumbers(QString::fromStdString(text.said(tongue())));
+}
+
+QString tempoInWords(double bpm) {
+    return withOwnNumbers(QString::fromStdString(words::tempo(bpm)));
 }
 
 }  // namespace upbeat

@@ -9,10 +9,8 @@ namespace upbeat {
 /// The language of the window, for everything that is said by the core: Qt's translation of the context "Words".
 [[nodiscard]] const Translate& tongue();
 
-/// A text of the core in the language of the window.
-[[nodiscard]] inline QString inWords(const Text& text) {
-    return QString::fromStdString(text.said(tongue()));
-}
+/// A text of the core in the language of the window, its numbers, too.
+[[nodiscard]] QString inWords(const Text& text);
 
 /// A number of things; both texts are marked, see Text::counted.
 [[nodiscard]] inline QString counted(int n, const char* one, const char* many) {
@@ -20,8 +18,9 @@ namespace upbeat {
 }
 
 /// A tempo as shown: no decimals when it is whole.
-[[nodiscard]] inline QString tempoInWords(double bpm) {
-    return QString::fromStdString(words::tempo(bpm));
-}
+[[nodiscard]] QString tempoInWords(double bpm);
+
+/// Numbers as the language of the window writes them: "12.3" is "12,3" in German.
+[[nodiscard]] QString withOwnNumbers(QString text);
 
 }  // namespace upbeat

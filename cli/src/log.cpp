@@ -2,6 +2,7 @@
 #include <memory>
 
 #include "in_folder.h"
+#include "upbeat/keeping/export_takes.h"
 #include "upbeat/logbook/console_host.h"
 
 namespace upbeat::cli {
@@ -14,6 +15,7 @@ struct Options {
     std::string table = "takes";
     std::string csv = "-";
     std::string json;
+    std::string files;
 };
 
 constexpr std::array<const char*, 3> kTables{"takes", "hits", "gates"};
@@ -28,6 +30,11 @@ Exit log(const Options& o) {
     const auto folder = DataFolder::openToRead(o.data);
     if (!folder) return complain(folder.error(), Exit::Unreadable);
     int takes = 0;
+    if (!o.files.empty()) {
+        const auto written = exportTakes(*folder, o.wish, o.files);
+        if (!written) return complain(written.error(), Exit::Unreadable);
+        return written->takes == 0 ? noSuchTake(o.data) : Exit::Measured;
+    }
     const bool wantsJson = !o.json.empty();
     const auto text = wantsJson ? logAsJson(*folder, o.wish, takes)
                                 : logAsCsv(*folder, o.wish, static_cast<LogTable>(table - kTables.begin()), takes);
@@ -45,6 +52,8 @@ void addLog(CLI::App& app, std::function<Exit()>& chosen) {
     command->add_option("--table", options->table, "takes (with their figures), hits or gates");
     const auto csv = command->add_option("--csv", options->csv, "Write it there; - is standard output, as without it");
     command->add_option("--json", options->json, "The takes with figures, gates and verdicts instead")->excludes(csv);
+    command->add_option("--files", options->files, "Each take as sound, CSV, MIDI, MusicXML and JSON into this folder")
+        ->excludes(csv);
     runInFolder(*command, options, chosen, log);
 }
 

@@ -27,6 +27,7 @@ void PartReader::readNote(Node node) {
     const Beats at = chord ? m_lastStart : m_now;
     if (!chord) m_lastStart = m_now, m_now = m_now + length;
     keepInBar();
+    readFermata(node);
     if (node.child("rest")) return;
     const auto voice = m_voices.of(node);
     if (!voice) return lose("notes with a pitch are left out");
@@ -34,6 +35,13 @@ void PartReader::readNote(Node node) {
     if (m_notes.size() >= kMostStrokes)
         return wrong(UPBEAT_TEXT("more notes than a phrase can hold"), UPBEAT_TEXT("cut it into parts"));
     m_notes.push_back(noteOf(node, *voice, at, length));
+}
+
+void PartReader::readFermata(Node note) {
+    const int bar = static_cast<int>(m_meters.size()) + 1;
+    auto& held = m_out.exercise.heldBars;
+    for (const Node notations : note.children("notations"))
+        if (notations.child("fermata") && (held.empty() || held.back().bar < bar)) held.push_back({bar, 1});
 }
 
 bool PartReader::isTied(Node node) {

@@ -56,6 +56,8 @@ class PartReader {
     void keepInBar();
 
     void readNote(Node node);
+    /// A fermata holds the end of its bar by a beat: how long is the player's, and a click needs a number.
+    void readFermata(Node note);
 
     static bool isTied(Node node);
 

@@ -157,10 +157,14 @@ void ScoreWriter::writeStroke(Node measure, const Stroke& s, bool chord, const N
             add(add(notations, "ornaments"), "tremolo", "0").append_attribute("type") = "unmeasured";
         if (s.level == Level::Accent) add(add(notations, "articulations"), "accent");
     }
-    if (isFoot(s) && limbIsUsual(s)) return;
-    Node lyric = add(note, "lyric");
-    add(lyric, "syllabic", "single");
-    add(lyric, "text", s.limb == Limb::RightHand || s.limb == Limb::RightFoot ? "R" : "L");
+    const auto lyric = [&note](int line, const std::string& text) {
+        Node node = add(note, "lyric");
+        if (line > 1) node.append_attribute("number") = line;
+        add(node, "syllabic", "single");
+        add(node, "text", text);
+    };
+    if (!isFoot(s) || !limbIsUsual(s)) lyric(1, s.limb == Limb::RightHand || s.limb == Limb::RightFoot ? "R" : "L");
+    if (const auto words = m_words.find({s.at, s.voice}); words != m_words.end()) lyric(2, words->second);
 }
 
 bool ScoreWriter::limbIsUsual(const Stroke& s) {

@@ -73,6 +73,7 @@ void ScoreWriter::writeBar(Node part, const Bar& bar) const {
         if (section.bar == bar.number) add(add(add(measure, "direction"), "direction-type"), "rehearsal", section.name);
     writeTempos(measure, bar);
     writeVoice(measure, bar, false);
+    writeFermata(measure, bar);
     if (m_feet.strokes.empty()) return;
     add(add(measure, "backup"), "duration", ticks(bar.meter.barLength()));
     writeVoice(measure, bar, true);
@@ -97,6 +98,21 @@ void ScoreWriter::writeTempos(Node measure, const Bar& bar) const {
         if (change.through > 0 && change.through + 1 == bar.number) mark(share, change.percent);
         now = change.percent;
     }
+}
+
+/// Over what the bar ends with; by how much it is held stands among our own fields.
+void ScoreWriter::writeFermata(Node measure, const Bar& bar) const {
+    const auto isHere = [&bar](const HeldBar& held) { return held.bar == bar.number; };
+    if (std::none_of(m_e.heldBars.begin(), m_e.heldBars.end(), isHere)) return;
+    Node last;
+    for (const Node note : measure.children("note"))
+        if (!note.child("chord") && !note.child("grace")) last = note;
+    Node notations = last.child("notations");
+    if (!notations) {
+        const Node lyric = last.child("lyric");
+        notations = lyric ? last.insert_child_before("notations", lyric) : last.append_child("notations");
+    }
+    add(notations, "fermata");
 }
 
 void ScoreWriter::writeTime(Node attributes, const Meter& meter) {

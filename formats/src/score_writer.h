@@ -1,5 +1,6 @@
 #pragma once
 
+#include <map>
 #include <numeric>
 #include <pugixml.hpp>
 #include <string>
@@ -27,7 +28,11 @@ struct BeatGrid {
 /// Writes one exercise as a score: hands are voice 1, feet voice 2.
 class ScoreWriter {
   public:
-    explicit ScoreWriter(const Exercise& e) : m_e(e), m_hands(e), m_feet(e) {
+    /// What stands under a stroke besides its sticking, as a second line of lyrics.
+    using WordsUnder = std::map<std::pair<Beats, Voice>, std::string>;
+
+    explicit ScoreWriter(const Exercise& e, WordsUnder words = {})
+        : m_e(e), m_hands(e), m_feet(e), m_words(std::move(words)) {
         std::erase_if(m_hands.strokes, isFoot);
         std::erase_if(m_feet.strokes, [](const Stroke& s) { return !isFoot(s); });
         // Every position and every unit of every beat is whole in these divisions.
@@ -51,6 +56,7 @@ class ScoreWriter {
 
     static void writeTime(Node attributes, const Meter& meter);
     void writeTempos(Node measure, const Bar& bar) const;
+    void writeFermata(Node measure, const Bar& bar) const;
 
     void writeAttributes(Node measure) const;
 
@@ -83,6 +89,7 @@ class ScoreWriter {
     const Exercise& m_e;
     Exercise m_hands;  // what voice 1 plays
     Exercise m_feet;   // what voice 2 plays
+    WordsUnder m_words;
     std::int64_t m_divisions = 1;
 };
 

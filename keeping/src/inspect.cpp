@@ -8,6 +8,7 @@
 #include "upbeat/formats/take_sidecar.h"
 #include "upbeat/logbook/query.h"
 #include "upbeat/logbook/take_repository.h"
+#include "upbeat/logbook/trash.h"
 
 namespace upbeat {
 
@@ -87,13 +88,14 @@ Inspection inspect(const DataFolder& folder, bool withSound, const std::function
         found.troubles.push_back(all.error());
         return found;
     }
+    const auto letGo = Sounds(**logbook).gone();
     for (const TakeSummary& one : *all) {
         if (goesOn && !goesOn(found.takes / static_cast<double>(all->size()))) return found;
         ++found.takes;
         const auto take = takes.find(one.id);
         if (!take)
             found.troubles.push_back(take.error());
-        else if (!take->file.empty())
+        else if (!take->file.empty() && !(letGo && letGo->contains(take->file)))
             inspectRecording(folder.takes() / take->file, *take, withSound, found);
     }
     return found;

@@ -28,13 +28,13 @@ struct Rows {
 constexpr const char* kTakes =
     "SELECT t.id AS take, t.started_at, t.exercise_id AS exercise, json_extract(v.json, '$.title') AS title, "
     "t.tempo_bpm, t.bars, t.duration_s, t.clean, t.counts, t.simulated, t.missed_gate, w.action, w.next_bpm, t.device, "
-    "t.file, t.note FROM take t JOIN exercise_version v ON v.id = t.exercise_version_id "
+    "t.file, t.note FROM kept_take t JOIN exercise_version v ON v.id = t.exercise_version_id "
     "LEFT JOIN verdict w ON w.take_id = t.id ";
 constexpr const char* kFigures =
-    "SELECT t.id AS take, f.name, f.value, f.low, f.high, f.n FROM take t JOIN figure f ON f.take_id = t.id ";
+    "SELECT t.id AS take, f.name, f.value, f.low, f.high, f.n FROM kept_take t JOIN figure f ON f.take_id = t.id ";
 constexpr const char* kGates =
     "SELECT t.id AS take, t.started_at, t.exercise_id AS exercise, t.tempo_bpm, g.name AS gate, g.measured, g.low, "
-    "g.high, g.n, g.asked, g.at_least, g.state FROM take t JOIN gate g ON g.take_id = t.id ";
+    "g.high, g.n, g.asked, g.at_least, g.state FROM kept_take t JOIN gate g ON g.take_id = t.id ";
 
 Result<Rows> rowsOf(const Logbook& logbook, const char* select, const LogWish& wish) {
     const QVariant from = toQt(wish.fromDay);

@@ -8,6 +8,7 @@
 #include "upbeat/formats/atomic_file.h"
 #include "upbeat/logbook/query.h"
 #include "upbeat/logbook/take_repository.h"
+#include "upbeat/logbook/trash.h"
 
 namespace upbeat {
 
@@ -74,9 +75,10 @@ std::vector<std::string> recordingsAbsentIn(const DataFolder& folder) {
     const auto logbook = Logbook::open(folder.logbook(), LogbookAccess::Reading);
     const auto known = logbook ? TakeRepository(**logbook).files() : std::set<std::string>();
     if (!known) return absent;
+    const auto letGo = Sounds(**logbook).gone();
     std::error_code error;
     for (const std::string& file : *known)
-        if (!fs::exists(folder.takes() / file, error)) absent.push_back(file);
+        if (!fs::exists(folder.takes() / file, error) && !(letGo && letGo->contains(file))) absent.push_back(file);
     return absent;
 }
 

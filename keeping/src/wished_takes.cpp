@@ -11,7 +11,7 @@ Result<std::vector<long long>> idsOf(const DataFolder& folder, const LogWish& wi
     const QVariant from = toQt(wish.fromDay);
     const QVariant to = toQt(wish.toDay);
     const QVariant exercise = toQt(wish.exerciseId);
-    auto rows = runQuery(**logbook, (std::string("SELECT t.id FROM take t ") + kWithinWish).c_str(),
+    auto rows = runQuery(**logbook, (std::string("SELECT t.id FROM kept_take t ") + kWithinWish).c_str(),
                          {from, from, to, to, exercise, exercise});
     if (!rows) return tl::unexpected(rows.error());
     std::vector<long long> ids;

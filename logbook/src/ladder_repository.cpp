@@ -69,7 +69,7 @@ Result<std::vector<RungTake>> LadderRepository::history(const std::string& exerc
     auto rows = runQuery(m_logbook,
                          "SELECT take.id, tempo_bpm, clean, missed_gate, action, "
                          "CAST(julianday(substr(?, 1, 10)) - julianday(substr(started_at, 1, 10)) AS INTEGER) AS days "
-                         "FROM take LEFT JOIN verdict ON take_id = take.id WHERE exercise_id = ? AND counts AND "
+                         "FROM kept_take AS take LEFT JOIN verdict ON take_id = take.id WHERE exercise_id = ? AND counts AND "
                          "(started_at, take.id) < (?, ?) ORDER BY started_at DESC, take.id DESC LIMIT 50",
                          {toQt(before ? end.startedAt : now), toQt(exerciseId), toQt(end.startedAt), end.id});
     if (!rows) return tl::unexpected(rows.error());

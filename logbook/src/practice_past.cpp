@@ -99,7 +99,7 @@ Result<std::vector<ExerciseInWork>> exercisesInWork(const Logbook& logbook, cons
                                                     const std::string& today) {
     auto rows =
         runQuery(logbook,
-                 "SELECT exercise_id, substr(started_at, 1, 10) AS day, tempo_bpm, clean, missed_gate FROM take "
+                 "SELECT exercise_id, substr(started_at, 1, 10) AS day, tempo_bpm, clean, missed_gate FROM kept_take "
                  "WHERE counts AND NOT simulated ORDER BY exercise_id, started_at, id");
     if (!rows) return tl::unexpected(rows.error());
     const QDate now = QDate::fromString(toQt(today), Qt::ISODate);

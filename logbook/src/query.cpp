@@ -20,7 +20,7 @@ tl::unexpected<Error> refused(const Logbook& logbook, const QSqlError& error) {
 
 }  // namespace
 
-Result<QSqlQuery> runQuery(const Logbook& logbook, const char* sql, std::initializer_list<QVariant> values) {
+Result<QSqlQuery> runQuery(const Logbook& logbook, const char* sql, const QVariantList& values) {
     QSqlQuery query(QSqlDatabase::database(logbook.connection()));
     if (!query.prepare(QString::fromLatin1(sql))) return refused(logbook, query.lastError());
     for (const QVariant& value : values) query.addBindValue(value);

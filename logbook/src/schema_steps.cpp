@@ -204,12 +204,34 @@ const SchemaStep kRemarks{
          PRIMARY KEY (take_id, number)) WITHOUT ROWID)",
 };
 
+// Takes are found again, and removed without being lost. What is said of a take stands in tables of its own: a column
+// behind the trace is slow to read.
+const SchemaStep kFoundAgain{
+    R"(CREATE TABLE removed (
+         take_id INTEGER PRIMARY KEY REFERENCES take(id) ON DELETE CASCADE,
+         at TEXT NOT NULL))",
+    R"(CREATE TABLE tag (
+         take_id INTEGER NOT NULL REFERENCES take(id) ON DELETE CASCADE,
+         name TEXT NOT NULL,
+         PRIMARY KEY (take_id, name)) WITHOUT ROWID)",
+    "CREATE INDEX tag_by_name ON tag (name)",
+    R"(CREATE TABLE finding (
+         take_id INTEGER NOT NULL REFERENCES take(id) ON DELETE CASCADE,
+         number INTEGER NOT NULL,
+         terms TEXT NOT NULL,
+         PRIMARY KEY (take_id, number)) WITHOUT ROWID)",
+    R"(CREATE TABLE sound_let_go (
+         take_id INTEGER PRIMARY KEY REFERENCES take(id) ON DELETE CASCADE,
+         at TEXT NOT NULL))",
+    "CREATE VIEW kept_take AS SELECT * FROM take WHERE id NOT IN (SELECT take_id FROM removed)",
+};
+
 }  // namespace
 
 const std::vector<const SchemaStep*>& schemaSteps() {
     static const std::vector<const SchemaStep*> all{&kFirst,           &kVoices,       &kFaintHits,     &kDayOfTheTake,
                                                     &kVerdictOfTheDay, &kAnchor,       &kForeignSounds, &kPooledVerdict,
-                                                    &kOwnLimits,       &kRulesAndSets, &kRemarks};
+                                                    &kOwnLimits,       &kRulesAndSets, &kRemarks,       &kFoundAgain};
     return all;
 }
 

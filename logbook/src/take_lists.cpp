@@ -8,10 +8,11 @@ namespace upbeat {
 namespace {
 
 Result<std::vector<TakeSummary>> summaries(const Logbook& logbook, const std::string& conditions,
-                                           std::initializer_list<QVariant> values = {}) {
+                                           const QVariantList& values) {
     static const std::string kSelect =
         "SELECT take.id AS id, take.exercise_id AS exercise_id, json_extract(exercise_version.json, '$.title') AS "
-        "title, started_at, tempo_bpm, bars, duration_s, clean, simulated, missed_gate, note, action, next_bpm, "
+        "title, (SELECT group_concat(name, ' ') FROM tag WHERE tag.take_id = take.id) AS tags, started_at, tempo_bpm, "
+        "bars, duration_s, clean, simulated, missed_gate, note, action, next_bpm, "
         "page_bars, stage, "
         "clean_in_a_row, "
         "clean_needed, goal_reached, span_bar, span_from, span_to FROM take JOIN "
@@ -28,20 +29,25 @@ constexpr const char* kNewestFirst = " ORDER BY started_at DESC, take.id DESC";
 }  // namespace
 
 Result<std::vector<TakeSummary>> TakeRepository::list(const std::string& exerciseId) const {
-    if (exerciseId.empty()) return summaries(m_logbook, kNewestFirst);
-    return summaries(m_logbook, std::string("WHERE take.exercise_id = ?") + kNewestFirst, {toQt(exerciseId)});
+    const SearchSql all = sqlOf({});
+    if (exerciseId.empty()) return summaries(m_logbook, all.where + kNewestFirst, all.values);
+    return summaries(m_logbook, all.where + " AND take.exercise_id = ?" + kNewestFirst, {toQt(exerciseId)});
 }
 
-Result<std::vector<TakeSummary>> TakeRepository::page(const std::optional<TakeMoment>& before, int most) const {
-    const std::string order = std::string(kNewestFirst) + " LIMIT ?";
-    if (!before) return summaries(m_logbook, order, {most});
-    return summaries(m_logbook, "WHERE (started_at, take.id) < (?, ?)" + order,
-                     {toQt(before->startedAt), before->id, most});
+Result<std::vector<TakeSummary>> TakeRepository::page(const std::optional<TakeMoment>& before, int most,
+                                                      const TakeSearch& search) const {
+    SearchSql sql = sqlOf(search);
+    if (before) {
+        sql.where += " AND (started_at, take.id) < (?, ?)";
+        sql.values << toQt(before->startedAt) << before->id;
+    }
+    sql.values << most;
+    return summaries(m_logbook, sql.where + kNewestFirst + " LIMIT ?", sql.values);
 }
 
 Result<qint64> TakeRepository::newestOf(const std::string& exerciseId) const {
     auto row =
-        runQuery(m_logbook, "SELECT id FROM take WHERE exercise_id = ? ORDER BY started_at DESC, id DESC LIMIT 1",
+        runQuery(m_logbook, "SELECT id FROM kept_take WHERE exercise_id = ? ORDER BY started_at DESC, id DESC LIMIT 1",
                  {toQt(exerciseId)});
     if (!row) return tl::unexpected(row.error());
     return row->next() ? row->value(0).toLongLong() : 0;
@@ -50,17 +56,18 @@ Result<qint64> TakeRepository::newestOf(const std::string& exerciseId) const {
 Result<std::vector<qint64>> TakeRepository::newestOfAll() const {
     auto rows = runQuery(m_logbook,
                          "SELECT id FROM (SELECT id, ROW_NUMBER() OVER (PARTITION BY exercise_id ORDER BY started_at "
-                         "DESC, id DESC) AS place FROM take) WHERE place = 1");
+                         "DESC, id DESC) AS place FROM kept_take) WHERE place = 1");
     if (!rows) return tl::unexpected(rows.error());
     std::vector<qint64> ids;
     while (rows->next()) ids.push_back(rows->value(0).toLongLong());
     return ids;
 }
 
-Result<std::vector<PlayedTime>> TakeRepository::days() const {
-    auto rows = runQuery(m_logbook,
-                         "SELECT substr(started_at, 1, 10) AS day, COUNT(*), SUM(duration_s) FROM take GROUP BY day "
-                         "ORDER BY day DESC");
+Result<std::vector<PlayedTime>> TakeRepository::days(const TakeSearch& search) const {
+    const SearchSql sql = sqlOf(search);
+    const std::string query = "SELECT substr(started_at, 1, 10) AS day, COUNT(*), SUM(duration_s) FROM take " +
+                              sql.where + " GROUP BY day ORDER BY day DESC";
+    auto rows = runQuery(m_logbook, query.c_str(), sql.values);
     if (!rows) return tl::unexpected(rows.error());
     std::vector<PlayedTime> days;
     while (rows->next())
@@ -71,7 +78,7 @@ Result<std::vector<PlayedTime>> TakeRepository::days() const {
 
 Result<PlayedTime> TakeRepository::total(const std::optional<QDate>& since) const {
     const QString from = since ? since->toString(Qt::ISODate) : QStringLiteral("");
-    auto row = runQuery(m_logbook, "SELECT COUNT(*), SUM(duration_s) FROM take WHERE started_at >= ?", {from});
+    auto row = runQuery(m_logbook, "SELECT COUNT(*), SUM(duration_s) FROM kept_take WHERE started_at >= ?", {from});
     if (!row) return tl::unexpected(row.error());
     if (!row->next()) return PlayedTime{};
     return PlayedTime{{}, row->value(0).toInt(), row->value(1).toDouble()};
@@ -79,7 +86,7 @@ Result<PlayedTime> TakeRepository::total(const std::optional<QDate>& since) cons
 
 Result<std::vector<std::pair<std::string, double>>> TakeRepository::cleanTempos() const {
     auto rows =
-        runQuery(m_logbook, "SELECT exercise_id, MAX(tempo_bpm) FROM take WHERE clean = 1 GROUP BY exercise_id");
+        runQuery(m_logbook, "SELECT exercise_id, MAX(tempo_bpm) FROM kept_take WHERE clean = 1 GROUP BY exercise_id");
     if (!rows) return tl::unexpected(rows.error());
     std::vector<std::pair<std::string, double>> tempos;
     while (rows->next()) tempos.emplace_back(rows->value(0).toString().toStdString(), rows->value(1).toDouble());
@@ -95,7 +102,7 @@ Result<std::set<std::string>> TakeRepository::files() const {
 }
 
 Result<int> TakeRepository::count() const {
-    auto row = runQuery(m_logbook, "SELECT COUNT(*) FROM take");
+    auto row = runQuery(m_logbook, "SELECT COUNT(*) FROM kept_take");
     if (!row) return tl::unexpected(row.error());
     return row->next() ? row->value(0).toInt() : 0;
 }

@@ -91,6 +91,7 @@ Result<qint64> TakeRepository::add(const TakeRecord& take, const TakeAnalysis& a
     if (!id) return id;
     if (auto done = addHits(*id, take); !done) return tl::unexpected(done.error());
     if (auto done = addVerdict(*id, analysis); !done) return tl::unexpected(done.error());
+    if (auto done = addFindings(*id, analysis); !done) return tl::unexpected(done.error());
     if (auto done = transaction.commit(); !done) return tl::unexpected(done.error());
     return id;
 }

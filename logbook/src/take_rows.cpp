@@ -50,6 +50,7 @@ TakeSummary summaryFrom(const Row& row) {
     take.missedGate = row.text("missed_gate");
     take.verdict = verdictFrom(row);
     take.note = row.text("note");
+    take.tags = row.text("tags");
     return take;
 }
 

@@ -28,6 +28,17 @@ Result<void> TakeRepository::addVerdict(qint64 id, const TakeAnalysis& analysis)
     return {};
 }
 
+Result<void> TakeRepository::addFindings(qint64 id, const TakeAnalysis& analysis) {
+    int number = 0;
+    for (const Finding& finding : analysis.findings)
+        if (auto done = insertRow(
+                m_logbook, "finding",
+                {{"take_id", id}, {"number", number++}, {"terms", searchTermsOf(analysis.matched, finding)}});
+            !done)
+            return tl::unexpected(done.error());
+    return {};
+}
+
 Result<std::optional<DayVerdict>> TakeRepository::verdictOf(qint64 id) const {
     auto gates = runQuery(m_logbook, "SELECT * FROM gate WHERE take_id = ?", {id});
     if (!gates) return tl::unexpected(gates.error());
@@ -53,7 +64,7 @@ Result<std::optional<DayVerdict>> TakeRepository::verdictOf(qint64 id) const {
 Result<std::vector<FigureOfTake>> TakeRepository::figuresOf(const std::string& exerciseId,
                                                             const std::string& figure) const {
     auto rows = runQuery(m_logbook,
-                         "SELECT take.id, started_at, tempo_bpm, value, low, high, n FROM figure JOIN take ON take.id "
+                         "SELECT take.id, started_at, tempo_bpm, value, low, high, n FROM figure JOIN kept_take AS take ON take.id "
                          "= take_id WHERE name = ? AND exercise_id = ? ORDER BY started_at, take.id",
                          {toQt(figure), toQt(exerciseId)});
     if (!rows) return tl::unexpected(rows.error());

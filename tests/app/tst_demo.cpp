@@ -28,7 +28,7 @@ class TestDemo : public QObject {
   private Q_SLOTS:
     void theScenarioIsReadable() {
         const Scenario s = scenario();
-        QCOMPARE(s.exercises.size(), std::size_t{6});
+        QCOMPARE(s.exercises.size(), std::size_t{7});
         QCOMPARE(s.pieces.size(), std::size_t{2});
         QVERIFY(s.practiceDays() >= 8);
         QVERIFY(s.daysAgo.front() >= 12);
@@ -85,6 +85,8 @@ class TestDemo : public QObject {
         Scenario s = scenario();
         s.bars = 4;
         s.daysAgo = {2, 1};
+        QCOMPARE(s.exercises.back().exercise.bars, 96);  // the whole song, on the last days only
+        s.exercises.back().firstDay = 1;
         std::atomic<bool> stop{false};
         std::vector<DemoProgress> arrived;
         const auto folder = DataFolder::open(dir.filePath(QStringLiteral("demo")).toStdString());
@@ -95,7 +97,7 @@ class TestDemo : public QObject {
         QVERIFY2(built.has_value(), built ? "" : built.error().sentence().c_str());
         QCOMPARE(static_cast<int>(arrived.size()), *built);
         QCOMPARE(arrived.back().done, arrived.back().total);
-        QCOMPARE(std::count_if(arrived.begin(), arrived.end(), [](const auto& p) { return p.exerciseIsWhole; }), 6);
+        QCOMPARE(std::count_if(arrived.begin(), arrived.end(), [](const auto& p) { return p.exerciseIsWhole; }), 7);
         QVERIFY(!unfinishedDemo(*folder));
         const auto logbook = *Logbook::open(folder->logbook());
         const auto takes = *TakeRepository(*logbook).list();
@@ -108,7 +110,7 @@ class TestDemo : public QObject {
             QVERIFY(stored.hits.size() >= 12);
             QVERIFY(std::filesystem::exists(folder->takes() / stored.file));
         }
-        QCOMPARE(exercises.size(), std::size_t{6});
+        QCOMPARE(exercises.size(), std::size_t{7});
         QVERIFY(LadderRepository(*logbook).find("ferry-shuffle")->has_value());
     }
 
@@ -127,7 +129,7 @@ class TestDemo : public QObject {
         QVERIFY(built.has_value());
         QCOMPARE(unfinishedDemo(*folder), std::optional(QDate(2026, 6, 20)));
         TakeRecord half;
-        half.exercise = s.exercises.back().exercise;
+        half.exercise = s.exercises[5].exercise;
         half.click = clickFor(half.exercise, Bpm(90));
         (void)TakeStore(folder->takes()).begin(half, QDateTime(QDate(2026, 6, 19), QTime(18, 45)));
         tidyDemo(s, site);

@@ -273,7 +273,7 @@ class TestNothingLost : public QObject {
         QVERIFY(second->keeper().interrupted().empty());  // the running take of the first one
         QCOMPARE(second->log().takes().size(), std::size_t{1});
         second->recorder().start();
-        second->log().setNote(second->log().takes().front().id, QStringLiteral("x"));
+        second->logCare().setNote(second->log().takes().front().id, QStringLiteral("x"), {});
         second->manuscript().start(second->stand().exercise());
         QVERIFY(!second->recorder().isRecording());
         QCOMPARE(said.count(), 3);

@@ -280,7 +280,7 @@ class TestStudio : public QObject {
     void notesAreKept() {
         Room room;
         room.playOne();
-        room.studio->log().setNote(room.studio->review().take()->id, QStringLiteral("left stick cracked"));
+        room.studio->logCare().setNote(room.studio->review().take()->id, QStringLiteral("left stick cracked"), {});
         QCOMPARE(room.studio->log().takes().front().note, std::string("left stick cracked"));
     }
 

@@ -268,7 +268,10 @@ class TestWindow : public QObject {
         stage.key(Qt::Key_F6);
         auto* list = stage.in<QListView>(MainWindow::Log);
         QCOMPARE(list->model()->rowCount(), 2);
-        auto* note = stage.in<QLineEdit>(MainWindow::Log);
+        const auto lines = stage.window->place(MainWindow::Log)->findChildren<QLineEdit*>();
+        auto* note = *std::find_if(lines.begin(), lines.end(), [](const QLineEdit* line) {
+            return line->accessibleName() == QStringLiteral("Note on the chosen take");
+        });
         note->setFocus();
         QTest::keyClicks(note, QStringLiteral("better than before"));
         QTest::keyClick(note, Qt::Key_Tab);

@@ -156,6 +156,18 @@ class TestPieces : public QObject {
         QCOMPARE(back->exercise.tempoChanges, e.tempoChanges);
     }
 
+    /// Of others, who do not say by how much; in our own files the field says it.
+    void fermatasHoldTheirBars() {
+        Exercise e = piece("signal-for-one-drum");
+        e.heldBars = {{3, 2.5}, {64, 2}};
+        std::string xml = toMusicXml(e);
+        QCOMPARE(QString::fromStdString(xml).count(QStringLiteral("<fermata")), 2);
+        QCOMPARE(exerciseFromMusicXml(xml, "xml")->exercise.heldBars, e.heldBars);
+        for (auto at = xml.find("upbeat-"); at != std::string::npos; at = xml.find("upbeat-"))
+            xml.replace(at, 6, "others");
+        QCOMPARE(exerciseFromMusicXml(xml, "xml")->exercise.heldBars, (std::vector<HeldBar>{{3, 1}, {64, 1}}));
+    }
+
     void rehearsalMarksAreSections() {
         const std::string mark = "<direction><direction-type><rehearsal>B</rehearsal></direction-type></direction>";
         const auto read = exerciseFromMusicXml(score(4, {{3, mark}}), "test");

@@ -50,8 +50,9 @@ struct Player {
 inline QStringList rowsOf(const fs::path& file) {
     const auto logbook = Logbook::open(file, LogbookAccess::Reading);
     QStringList rows;
-    for (const char* table : {"exercise_version", "ladder", "session", "take", "hit", "damaged_span", "verdict", "gate",
-                              "figure", "exercise_set", "exercise_in_set", "remark"}) {
+    for (const char* table :
+         {"exercise_version", "ladder", "session", "take", "hit", "damaged_span", "verdict", "gate", "figure",
+          "exercise_set", "exercise_in_set", "remark", "removed", "tag", "finding", "sound_let_go"}) {
         auto query = runQuery(**logbook, (std::string("SELECT * FROM ") + table + " ORDER BY 1, 2").c_str());
         while (query->next()) {
             QStringList cells{QString::fromLatin1(table)};

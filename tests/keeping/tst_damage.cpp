@@ -124,7 +124,7 @@ class TestDamage : public QObject {
         }
         std::ofstream(one.folder.logbook(), std::ios::binary | std::ios::trunc) << whole;
         QCOMPARE(rowsOf(one.folder.logbook()), rows);
-        QVERIFY2(noticed > 40, qPrintable(QString::number(noticed)));
+        QVERIFY2(noticed > 25, qPrintable(QString::number(noticed)));
     }
 
     void whatIsMissingInAFolderIsSaid() {

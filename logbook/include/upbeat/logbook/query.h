@@ -2,7 +2,6 @@
 
 #include <QSqlQuery>
 #include <QVariant>
-#include <initializer_list>
 #include <string_view>
 #include <vector>
 
@@ -12,7 +11,7 @@ namespace upbeat {
 
 /// Prepares, binds and runs one statement; values are always bound, never pasted. The error names the logbook file.
 [[nodiscard]] Result<QSqlQuery> runQuery(const Logbook& logbook, const char* sql,
-                                         std::initializer_list<QVariant> values = {});
+                                         const QVariantList& values = {});
 
 /// A column and what goes into it.
 struct Cell {

@@ -8,6 +8,7 @@
 
 #include "upbeat/ladder/verdict.h"
 #include "upbeat/logbook/logbook.h"
+#include "upbeat/logbook/take_search.h"
 #include "upbeat/take/analyze_take.h"
 #include "upbeat/take/take_record.h"
 
@@ -27,6 +28,7 @@ struct TakeSummary {
     std::string missedGate;  ///< Name of the gate, empty when none was missed.
     Verdict verdict;         ///< Of its day, without its reason.
     std::string note;
+    std::string tags{};  ///< Names between blanks.
 };
 
 /// A stretch of the log: how much was played in it.
@@ -74,14 +76,15 @@ class TakeRepository {
                                                               const std::string& figure) const;
     /// Newest first, of one exercise, or of all of them when `exerciseId` is empty.
     [[nodiscard]] Result<std::vector<TakeSummary>> list(const std::string& exerciseId = {}) const;
-    /// Newest first, at most `most`, older than a moment where one is given.
-    [[nodiscard]] Result<std::vector<TakeSummary>> page(const std::optional<TakeMoment>& before, int most) const;
+    /// Newest first, at most `most`, older than a moment where one is given: those that are looked for.
+    [[nodiscard]] Result<std::vector<TakeSummary>> page(const std::optional<TakeMoment>& before, int most,
+                                                        const TakeSearch& search = {}) const;
     /// The newest take of an exercise, 0 where there is none.
     [[nodiscard]] Result<qint64> newestOf(const std::string& exerciseId) const;
     /// The newest take of every exercise that was played.
     [[nodiscard]] Result<std::vector<qint64>> newestOfAll() const;
-    /// Days on which something was played, newest first.
-    [[nodiscard]] Result<std::vector<PlayedTime>> days() const;
+    /// Days on which something was played that is looked for, newest first.
+    [[nodiscard]] Result<std::vector<PlayedTime>> days(const TakeSearch& search = {}) const;
     /// All that was played from a day on; since ever without one.
     [[nodiscard]] Result<PlayedTime> total(const std::optional<QDate>& since = {}) const;
     /// The fastest clean take of every exercise that has one: its id and the tempo.
@@ -89,12 +92,17 @@ class TakeRepository {
     /// The recordings that belong to takes of the log.
     [[nodiscard]] Result<std::set<std::string>> files() const;
     [[nodiscard]] Result<void> setNote(qint64 id, const std::string& note);
+    /// Tags of a take, in order; setting them takes the place of those it had. A tag has no blanks and no "#".
+    [[nodiscard]] Result<std::vector<std::string>> tagsOf(qint64 id) const;
+    [[nodiscard]] Result<void> setTags(qint64 id, const std::vector<std::string>& tags);
+    /// Without those in the trash.
     [[nodiscard]] Result<int> count() const;
 
   private:
     [[nodiscard]] Result<qint64> sessionFor(const TakeRecord& take);
     [[nodiscard]] Result<void> addHits(qint64 id, const TakeRecord& take);
     [[nodiscard]] Result<void> addVerdict(qint64 id, const TakeAnalysis& analysis);
+    [[nodiscard]] Result<void> addFindings(qint64 id, const TakeAnalysis& analysis);
     [[nodiscard]] Result<void> readHits(qint64 id, TakeRecord& take) const;
 
     const Logbook& m_logbook;

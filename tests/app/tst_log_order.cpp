@@ -1,0 +1,180 @@
+// Order in the log, in the window: finding, tags, the trash, two takes one over the other, the disk.
+#include <QSignalSpy>
+
+#include "log/disk_dialog.h"
+#include "log/log_place.h"
+#include "stage.h"
+
+using namespace upbeat;
+using namespace upbeat::test;
+
+namespace {
+
+struct Shelved : Desk {
+    Shelved() {
+        for (int take = 0; take < 3; ++take) playOne();
+        window->go(MainWindow::Log);
+    }
+    [[nodiscard]] LogPlace* log() const { return qobject_cast<LogPlace*>(window->place(MainWindow::Log)); }
+    [[nodiscard]] QListView* list() const { return in<QListView>(MainWindow::Log); }
+    [[nodiscard]] QLineEdit* line(const QString& name) const {
+        for (auto* edit : log()->findChildren<QLineEdit*>())
+            if (edit->accessibleName() == name) return edit;
+        return nullptr;
+    }
+    [[nodiscard]] QLineEdit* find() const { return line(QStringLiteral("Find takes")); }
+    /// Rows of takes, without those of days.
+    [[nodiscard]] int shown() const {
+        int takes = 0;
+        for (int row = 0; row < list()->model()->rowCount(); ++row)
+            takes += list()->model()->index(row, 0).data(LogModel::TakeIdRole).toLongLong() > 0 ? 1 : 0;
+        return takes;
+    }
+    void choose(int firstRow, int lastRow) const {
+        list()->setFocus();
+        list()->setCurrentIndex(list()->model()->index(firstRow, 0));
+        list()->selectionModel()->select(
+            QItemSelection(list()->model()->index(firstRow, 0), list()->model()->index(lastRow, 0)),
+            QItemSelectionModel::ClearAndSelect);
+    }
+    void press(Qt::Key key, Qt::KeyboardModifiers with = {}) const {
+        window->activateWindow();  // a dialog may have stood before it
+        QVERIFY(QTest::qWaitForWindowActive(window.get()));
+        list()->setFocus();
+        QTest::keyClick(list(), key, with);
+    }
+    void picture(const char* name) const {
+        if (const QString into = qEnvironmentVariable("UPBEAT_PICTURES"); !into.isEmpty())
+            window->grab().save(QStringLiteral("%1/%2.png").arg(into, QLatin1String(name)));
+    }
+    /// Answers the next dialog.
+    template <class Dialog>
+    void answer(const std::function<void(Dialog*)>& how) const {
+        auto* waiting = new QTimer(window.get());
+        QObject::connect(waiting, &QTimer::timeout, window.get(), [how, waiting] {
+            auto* dialog = qobject_cast<Dialog*>(QApplication::activeModalWidget());
+            if (dialog == nullptr) return;
+            waiting->deleteLater();
+            how(dialog);
+        });
+        waiting->start(10);
+    }
+};
+
+}  // namespace
+
+class TestLogOrder : public QObject {
+    Q_OBJECT
+  private Q_SLOTS:
+    void initTestCase() { QVERIFY(lookAsShipped()); }
+
+    void takesAreTaggedAndFound() {
+        const Shelved log;
+        QCOMPARE(log.shown(), 3);
+        log.choose(1, 2);
+        log.answer<QInputDialog>([](QInputDialog* dialog) {
+            dialog->setTextValue(QStringLiteral("#Gig, lesson"));
+            dialog->accept();
+        });
+        log.press(Qt::Key_T);
+        QCOMPARE(log.studio->log().takes().front().tags, std::string("gig lesson"));
+        QTest::keyClicks(log.find(), QStringLiteral("#gig"));
+        QCOMPARE(log.shown(), 2);
+        log.picture("log-found");
+        QVERIFY(
+            log.list()->model()->index(1, 0).data(LogModel::DetailRole).toString().contains(QStringLiteral("#gig")));
+        log.find()->setText(QStringLiteral("#gig 300"));
+        QCOMPARE(log.shown(), 0);
+        log.find()->clear();
+        QCOMPARE(log.shown(), 3);
+        log.press(Qt::Key_Z, Qt::ControlModifier);
+        QVERIFY(log.studio->log().takes().front().tags.empty());
+        log.press(Qt::Key_F);
+        QVERIFY(log.find()->hasFocus());
+    }
+
+    void removedTakesComeBackAndAreThrownAway() {
+        const Shelved log;
+        log.choose(1, 2);
+        log.press(Qt::Key_Delete);
+        QCOMPARE(log.shown(), 1);
+        QCOMPARE(log.studio->logCare().inTrash(), 2);
+        log.press(Qt::Key_Z, Qt::ControlModifier);
+        QCOMPARE(log.shown(), 3);
+        log.choose(1, 2);
+        log.press(Qt::Key_Delete);
+        log.press(Qt::Key_D);  // into the trash
+        QCOMPARE(log.shown(), 2);
+        log.choose(1, 1);
+        log.press(Qt::Key_Return);
+        QCOMPARE(log.studio->logCare().inTrash(), 1);
+        log.answer<QMessageBox>([](QMessageBox* box) { box->button(QMessageBox::Yes)->click(); });
+        log.press(Qt::Key_Delete, Qt::ControlModifier);
+        QCOMPARE(log.studio->logCare().inTrash(), 0);
+        log.press(Qt::Key_D);
+        QCOMPARE(log.shown(), 2);
+        int recordings = 0;
+        for (const auto& entry : std::filesystem::directory_iterator(log.studio->folder().takes()))
+            recordings += entry.path().extension() == ".flac" ? 1 : 0;
+        QCOMPARE(recordings, 2);
+        QSignalSpy said(&log.studio->notices(), &Notices::said);
+        log.press(Qt::Key_Z, Qt::ControlModifier);
+        QCOMPARE(said.takeFirst().front().toString(), QStringLiteral("There is nothing to take back."));
+    }
+
+    void twoTakesStandOneOverTheOther() {
+        const Shelved log;
+        log.choose(1, 2);
+        auto* two = log.log()->findChild<TwoTakesView*>();
+        QSignalSpy opened(two, &TwoTakesView::opened);
+        log.press(Qt::Key_C);
+        QVERIFY(opened.wait(60000));
+        QVERIFY(two->isVisible() && !two->changes().empty());
+        const auto fields = two->findChildren<FieldView*>();
+        QCOMPARE(fields.size(), 2);
+        QVERIFY(fields[0]->data().markCount() > 20 && std::abs(fields[0]->height() - fields[1]->height()) <= 2);
+        log.picture("two-takes");
+        const auto key = [two](Qt::Key k) { QTest::keyClick(two, k); };
+        key(Qt::Key_BracketRight);
+        key(Qt::Key_BracketRight);
+        QCOMPARE(two->bar(), 2);
+        key(Qt::Key_H);
+        QTRY_VERIFY_WITH_TIMEOUT(log.studio->playback().isPlaying(), 20000);
+        QVERIFY(!two->hearsB());
+        key(Qt::Key_N);
+        QVERIFY(two->hearsB() && two->bar() >= 2);
+        QTRY_VERIFY_WITH_TIMEOUT(log.studio->playback().isPlaying(), 20000);
+        key(Qt::Key_C);
+        QVERIFY(log.list()->isVisible());
+    }
+
+    void theDiskIsShownAndARuleIsSet() {
+        const Shelved log;
+        log.answer<DiskDialog>([](DiskDialog* dialog) {
+            auto* table = dialog->findChild<QTableWidget*>();
+            QCOMPARE(table->rowCount(), 1);
+            QCOMPARE(table->item(0, 1)->text(), QStringLiteral("3"));
+            auto* rule = dialog->findChild<QComboBox*>();
+            rule->setCurrentIndex(1);
+            dialog->findChild<QDialogButtonBox*>()->button(QDialogButtonBox::Ok)->click();
+        });
+        log.press(Qt::Key_K);
+        QCOMPARE(log.studio->setup().settings().soundMonths, 1);
+        log.studio->logCare().keepSoundFor(3);
+        QCOMPARE(log.studio->setup().settings().soundMonths, 3);
+        QTRY_VERIFY_WITH_TIMEOUT(!log.studio->logCare().isBusy(), 60000);
+        QCOMPARE(log.shown(), 3);
+    }
+
+    void chosenTakesBecomeFiles() {
+        const Shelved log;
+        const QTemporaryDir into;
+        const auto takes = log.studio->log().takes();
+        log.studio->logCare().exportTakes({takes[0].id, takes[1].id}, into.path());
+        QTRY_VERIFY_WITH_TIMEOUT(!log.studio->logCare().isBusy(), 60000);
+        QCOMPARE(QDir(into.path()).entryList(QDir::Files).size(), 10);
+    }
+};
+
+QTEST_MAIN(TestLogOrder)
+#include "tst_log_order.moc"
