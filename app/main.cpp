@@ -1,6 +1,5 @@
 // The window.
 #include <QApplication>
-#include <QCommandLineParser>
 #include <QDate>
 #include <QDir>
 #include <QFileDialog>
@@ -8,11 +7,13 @@
 #include <QStandardPaths>
 #include <QTextStream>
 
+#include "arguments.h"
 #include "demo/demo_arrival.h"
 #include "shell/screenshots.h"
 #include "shell/start_trouble.h"
 #include "shell/windows.h"
 #include "theme/language.h"
+#include "theme/spoken_rows.h"
 #include "theme/theme.h"
 
 namespace {
@@ -27,36 +28,6 @@ QString demoDataFolder() {
 
 void complain(const Error& error) {
     QTextStream(stderr) << "upbeat-check: " << QString::fromStdString(error.sentence()) << Qt::endl;
-}
-
-struct Arguments {
-    bool demo = false;
-    bool dark = false;
-    QString screenshots;
-    QString dataFolder;
-    QString language;
-    double speed = 1;
-};
-
-Arguments readArguments(const QApplication& app) {
-    QCommandLineParser parser;
-    parser.setApplicationDescription(QObject::tr("Measures a drummer's practice takes against the click."));
-    parser.addHelpOption();
-    parser.addVersionOption();
-    const QCommandLineOption demo(QStringLiteral("demo"),
-                                  QObject::tr("start with the demo data, in a logbook of its own"));
-    const QCommandLineOption dark(QStringLiteral("dark"), QObject::tr("start dark"));
-    const QCommandLineOption shots(QStringLiteral("screenshots"),
-                                   QObject::tr("save pictures of all places to a folder and end"),
-                                   QStringLiteral("folder"));
-    const QCommandLineOption data(QStringLiteral("data"), QObject::tr("keep logbook and settings in this folder"),
-                                  QStringLiteral("folder"));
-    const QCommandLineOption language(QStringLiteral("language"),
-                                      QObject::tr("speak this language, as de, instead of the one that is set"),
-                                      QStringLiteral("code"));
-    parser.addOptions({demo, dark, shots, data, language});
-    parser.process(app);
-    return {parser.isSet(demo), parser.isSet(dark), parser.value(shots), parser.value(data), parser.value(language), 1};
 }
 
 /// The folder that was chosen once when the usual one could not be used.
@@ -187,16 +158,17 @@ bool waitForDemo(const Demo& demo, Studio& studio) {
     return true;
 }
 
-void dress(bool dark) {
+void dress(const Theme& theme) {
     if (!loadFonts())
         QTextStream(stderr) << "upbeat-check: the shipped fonts cannot be loaded; reinstall the program." << Qt::endl;
     QApplication::setFont(typeFace(Type::kText));
-    MainWindow::applyTheme(dark);
+    MainWindow::applyTheme(theme);
+    SpokenRows::speakToReaders();
 }
 
 int run(const QApplication& app) {
     const Arguments arguments = readArguments(app);
-    dress(arguments.dark);
+    dress(arguments.contrast ? Theme::stark() : (arguments.dark ? Theme::night() : Theme::light()));
     StudioOptions options;
     options.dataFolder = dataFolderFor(arguments, options.settingsFile = settingsFileFor(arguments));
     Demo demo;
@@ -238,6 +210,7 @@ int run(const QApplication& app) {
 }  // namespace
 
 int main(int argc, char** argv) {
+    upbeat::scaleBefore(argc, argv);
     QApplication app(argc, argv);
     QApplication::setApplicationName(QStringLiteral("upbeat-check"));
     QApplication::setApplicationVersion(QStringLiteral(UPBEAT_VERSION));

@@ -41,6 +41,18 @@
             <source>speak this language, as de, instead of the one that is set</source>
             <translation>diese Sprache sprechen, etwa de, statt der eingestellten</translation>
         </message>
+        <message>
+            <source>at %1</source>
+            <translation>bei %1</translation>
+        </message>
+        <message>
+            <source>start with high contrast</source>
+            <translation>mit hohem Kontrast beginnen</translation>
+        </message>
+        <message>
+            <source>everything larger, 100 to 300 percent</source>
+            <translation>alles größer, 100 bis 300 Prozent</translation>
+        </message>
     </context>
     <context>
         <name>SoundCheckWords</name>
@@ -4266,6 +4278,10 @@
             <source>any %1</source>
             <translation>beliebige %1</translation>
         </message>
+        <message>
+            <source>bar %1</source>
+            <translation>Takt %1</translation>
+        </message>
     </context>
     <context>
         <name>upbeat::DiskDialog</name>
@@ -4457,6 +4473,34 @@ Die Leertaste spielt den ersten Take.</translation>
         <message>
             <source>Field of hits: counts across, passes down</source>
             <translation>Feld der Schläge: Zählung quer, Durchgänge abwärts</translation>
+        </message>
+        <message>
+            <source>%1 of %2</source>
+            <translation>%1 von %2</translation>
+        </message>
+        <message>
+            <source>%1 missed</source>
+            <translation>%1 ausgelassen</translation>
+        </message>
+        <message>
+            <source>one too many near %1</source>
+            <translation>einer zu viel bei %1</translation>
+        </message>
+        <message>
+            <source>something sounded near %1</source>
+            <translation>etwas klang bei %1</translation>
+        </message>
+        <message>
+            <source>%1 %L2 ms early</source>
+            <translation>%L1 %L2 ms früh</translation>
+        </message>
+        <message>
+            <source>%1 %L2 ms late</source>
+            <translation>%L1 %L2 ms spät</translation>
+        </message>
+        <message>
+            <source>pass %1: %2 in place</source>
+            <translation>Durchgang %1: %2 am Platz</translation>
         </message>
     </context>
     <context>
@@ -4926,6 +4970,10 @@ Die Leertaste spielt den ersten Take.</translation>
             <source>As the desktop</source>
             <translation>Wie der Desktop</translation>
         </message>
+        <message>
+            <source>Change keys</source>
+            <translation>Tasten ändern</translation>
+        </message>
     </context>
     <context>
         <name>upbeat::InputWatch</name>
@@ -4940,6 +4988,45 @@ Die Leertaste spielt den ersten Take.</translation>
         <message>
             <source>%1 is there again.</source>
             <translation>%1 ist wieder da.</translation>
+        </message>
+    </context>
+    <context>
+        <name>upbeat::KeysDialog</name>
+        <message>
+            <source>Keys of your own</source>
+            <translation>Eigene Tasten</translation>
+        </message>
+        <message>
+            <source>Place</source>
+            <translation>Ort</translation>
+        </message>
+        <message>
+            <source>What it does</source>
+            <translation>Was sie tut</translation>
+        </message>
+        <message>
+            <source>Key</source>
+            <translation>Taste</translation>
+        </message>
+        <message>
+            <source>All keys</source>
+            <translation>Alle Tasten</translation>
+        </message>
+        <message>
+            <source>The new key</source>
+            <translation>Die neue Taste</translation>
+        </message>
+        <message>
+            <source>As it was</source>
+            <translation>Wie es war</translation>
+        </message>
+        <message>
+            <source>Choose a line, then press its new key here:</source>
+            <translation>Wähle eine Zeile, dann drücke hier ihre neue Taste:</translation>
+        </message>
+        <message>
+            <source>%1 does two things in %2: %3, and %4. One of them will not work.</source>
+            <translation>%1 tut zweierlei in %2: %3, und %4. Eines davon wird nicht gehen.</translation>
         </message>
     </context>
     <context>
@@ -4969,6 +5056,14 @@ Die Leertaste spielt den ersten.</translation>
         <message>
             <source>your ceiling</source>
             <translation>deine Obergrenze</translation>
+        </message>
+        <message>
+            <source>%1: %2 of %3 takes clean</source>
+            <translation>%1: %2 von %3 Takes sauber</translation>
+        </message>
+        <message>
+            <source>, you are here</source>
+            <translation>, hier bist du</translation>
         </message>
     </context>
     <context>
@@ -5011,6 +5106,10 @@ Die Leertaste spielt den ersten.</translation>
         <message>
             <source> Next at %1.</source>
             <translation> Weiter bei %1.</translation>
+        </message>
+        <message>
+            <source>The report cannot be written to %1.</source>
+            <translation>Der Bericht lässt sich nicht nach %1 schreiben.</translation>
         </message>
     </context>
     <context>
@@ -5592,10 +5691,6 @@ Die Leertaste spielt den ersten.</translation>
             <translation>Hilfe</translation>
         </message>
         <message>
-            <source>light or dark</source>
-            <translation>hell oder dunkel</translation>
-        </message>
-        <message>
             <source>whole screen</source>
             <translation>ganzer Bildschirm</translation>
         </message>
@@ -5670,6 +5765,10 @@ Die Leertaste spielt den ersten.</translation>
         <message>
             <source>back to the whole</source>
             <translation>zurück zum Ganzen</translation>
+        </message>
+        <message>
+            <source>light, dark, high contrast</source>
+            <translation>hell, dunkel, hoher Kontrast</translation>
         </message>
     </context>
     <context>
@@ -6593,10 +6692,6 @@ beginnt einen Take</translation>
             <translation>Bericht für eine Lehrkraft</translation>
         </message>
         <message>
-            <source>One file that opens in any browser: your strokes, what was found, the sound. It is saved on this machine; you send it or you do not.</source>
-            <translation>Eine Datei, die sich in jedem Browser öffnet: deine Schläge, was sich zeigte, der Ton. Sie wird auf diesem Rechner gesichert; verschickt wird sie nur von dir.</translation>
-        </message>
-        <message>
             <source>Your name, if it should stand there</source>
             <translation>Dein Name, wenn er dort stehen soll</translation>
         </message>
@@ -6637,8 +6732,12 @@ beginnt einen Take</translation>
             <translation>In der Datei: %1.</translation>
         </message>
         <message>
-            <source>Web pages (*.html)</source>
-            <translation>Webseiten (*.html)</translation>
+            <source>One file that opens in any browser: your strokes, what was found, the sound; or, as a PDF, the same on paper. It is saved on this machine; you send it or you do not.</source>
+            <translation>Eine Datei, die sich in jedem Browser öffnet: deine Schläge, was sich zeigte, der Ton; oder als PDF dasselbe auf Papier. Sie wird auf diesem Rechner gesichert; verschickt wird sie nur von dir.</translation>
+        </message>
+        <message>
+            <source>Web pages (*.html);;Sheets of paper (*.pdf)</source>
+            <translation>Webseiten (*.html);;Papierblätter (*.pdf)</translation>
         </message>
     </context>
     <context>

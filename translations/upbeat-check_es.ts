@@ -41,6 +41,18 @@
             <source>speak this language, as de, instead of the one that is set</source>
             <translation>hablar este idioma, como de, en vez del elegido</translation>
         </message>
+        <message>
+            <source>at %1</source>
+            <translation>a %1</translation>
+        </message>
+        <message>
+            <source>start with high contrast</source>
+            <translation>empezar con alto contraste</translation>
+        </message>
+        <message>
+            <source>everything larger, 100 to 300 percent</source>
+            <translation>todo más grande, de 100 a 300 por ciento</translation>
+        </message>
     </context>
     <context>
         <name>SoundCheckWords</name>
@@ -4266,6 +4278,10 @@
             <source>any %1</source>
             <translation>cualesquiera %1</translation>
         </message>
+        <message>
+            <source>bar %1</source>
+            <translation>compás %1</translation>
+        </message>
     </context>
     <context>
         <name>upbeat::DiskDialog</name>
@@ -4457,6 +4473,34 @@ Espacio toca la primera toma.</translation>
         <message>
             <source>Field of hits: counts across, passes down</source>
             <translation>Campo de golpes: cuentas a lo ancho, vueltas hacia abajo</translation>
+        </message>
+        <message>
+            <source>%1 of %2</source>
+            <translation>%1 de %2</translation>
+        </message>
+        <message>
+            <source>%1 missed</source>
+            <translation>%1 omitido</translation>
+        </message>
+        <message>
+            <source>one too many near %1</source>
+            <translation>uno de más cerca de %1</translation>
+        </message>
+        <message>
+            <source>something sounded near %1</source>
+            <translation>algo sonó cerca de %1</translation>
+        </message>
+        <message>
+            <source>%1 %L2 ms early</source>
+            <translation>%L1 %L2 ms pronto</translation>
+        </message>
+        <message>
+            <source>%1 %L2 ms late</source>
+            <translation>%L1 %L2 ms tarde</translation>
+        </message>
+        <message>
+            <source>pass %1: %2 in place</source>
+            <translation>vuelta %1: %2 en su lugar</translation>
         </message>
     </context>
     <context>
@@ -4926,6 +4970,10 @@ Espacio toca la primera toma.</translation>
             <source>As the desktop</source>
             <translation>Como el escritorio</translation>
         </message>
+        <message>
+            <source>Change keys</source>
+            <translation>Cambiar teclas</translation>
+        </message>
     </context>
     <context>
         <name>upbeat::InputWatch</name>
@@ -4940,6 +4988,45 @@ Espacio toca la primera toma.</translation>
         <message>
             <source>%1 is there again.</source>
             <translation>%1 está de nuevo.</translation>
+        </message>
+    </context>
+    <context>
+        <name>upbeat::KeysDialog</name>
+        <message>
+            <source>Keys of your own</source>
+            <translation>Teclas propias</translation>
+        </message>
+        <message>
+            <source>Place</source>
+            <translation>Lugar</translation>
+        </message>
+        <message>
+            <source>What it does</source>
+            <translation>Qué hace</translation>
+        </message>
+        <message>
+            <source>Key</source>
+            <translation>Tecla</translation>
+        </message>
+        <message>
+            <source>All keys</source>
+            <translation>Todas las teclas</translation>
+        </message>
+        <message>
+            <source>The new key</source>
+            <translation>La tecla nueva</translation>
+        </message>
+        <message>
+            <source>As it was</source>
+            <translation>Como estaba</translation>
+        </message>
+        <message>
+            <source>Choose a line, then press its new key here:</source>
+            <translation>Elige una línea y pulsa aquí su tecla nueva:</translation>
+        </message>
+        <message>
+            <source>%1 does two things in %2: %3, and %4. One of them will not work.</source>
+            <translation>%1 hace dos cosas en %2: %3, y %4. Una de ellas no funcionará.</translation>
         </message>
     </context>
     <context>
@@ -4969,6 +5056,14 @@ Espacio toca la primera.</translation>
         <message>
             <source>your ceiling</source>
             <translation>tu techo</translation>
+        </message>
+        <message>
+            <source>%1: %2 of %3 takes clean</source>
+            <translation>%1: %2 de %3 tomas limpias</translation>
+        </message>
+        <message>
+            <source>, you are here</source>
+            <translation>, estás aquí</translation>
         </message>
     </context>
     <context>
@@ -5011,6 +5106,10 @@ Espacio toca la primera.</translation>
         <message>
             <source> Next at %1.</source>
             <translation> Sigue a %1.</translation>
+        </message>
+        <message>
+            <source>The report cannot be written to %1.</source>
+            <translation>El informe no se puede escribir en %1.</translation>
         </message>
     </context>
     <context>
@@ -5592,10 +5691,6 @@ Espacio toca la primera.</translation>
             <translation>ayuda</translation>
         </message>
         <message>
-            <source>light or dark</source>
-            <translation>claro u oscuro</translation>
-        </message>
-        <message>
             <source>whole screen</source>
             <translation>pantalla completa</translation>
         </message>
@@ -5670,6 +5765,10 @@ Espacio toca la primera.</translation>
         <message>
             <source>back to the whole</source>
             <translation>volver a todo</translation>
+        </message>
+        <message>
+            <source>light, dark, high contrast</source>
+            <translation>claro, oscuro, alto contraste</translation>
         </message>
     </context>
     <context>
@@ -6593,10 +6692,6 @@ empieza una toma</translation>
             <translation>Informe para un profesor</translation>
         </message>
         <message>
-            <source>One file that opens in any browser: your strokes, what was found, the sound. It is saved on this machine; you send it or you do not.</source>
-            <translation>Un archivo que se abre en cualquier navegador: tus golpes, lo hallado, el sonido. Se guarda en este equipo; enviarlo o no es cosa tuya.</translation>
-        </message>
-        <message>
             <source>Your name, if it should stand there</source>
             <translation>Tu nombre, si debe estar ahí</translation>
         </message>
@@ -6637,8 +6732,12 @@ empieza una toma</translation>
             <translation>En el archivo: %1.</translation>
         </message>
         <message>
-            <source>Web pages (*.html)</source>
-            <translation>Páginas web (*.html)</translation>
+            <source>One file that opens in any browser: your strokes, what was found, the sound; or, as a PDF, the same on paper. It is saved on this machine; you send it or you do not.</source>
+            <translation>Un archivo que se abre en cualquier navegador: tus golpes, lo hallado, el sonido; o, como PDF, lo mismo en papel. Se guarda en este equipo; enviarlo o no es cosa tuya.</translation>
+        </message>
+        <message>
+            <source>Web pages (*.html);;Sheets of paper (*.pdf)</source>
+            <translation>Páginas web (*.html);;Hojas de papel (*.pdf)</translation>
         </message>
     </context>
     <context>

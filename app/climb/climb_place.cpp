@@ -116,7 +116,7 @@ void ClimbPlace::addLimitKeys() {
         addHiddenKey(key, [this, action] {
             if (isEditing()) action();
         });
-        m_limitKeys.append({shown, what});
+        m_limitKeys.append(hintOf(key, shown, what));
     };
     m_limitKeys = {{tr("Tab"), tr("next")}, {tr("Up Down"), tr("change")}};
     add(Qt::Key_A, QStringLiteral("A"), tr("this one or all"), [this] { m_limits->setForAll(!m_limits->isForAll()); });

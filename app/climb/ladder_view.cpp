@@ -168,4 +168,22 @@ void LadderView::mousePressEvent(QMouseEvent* event) {
         }
 }
 
+QStringList LadderView::spokenRows() const {
+    QStringList rows;
+    for (const double bpm : m_ladder.rungs()) {
+        int clean = 0;
+        int all = 0;
+        for (const TakeSummary& take : m_takes) {
+            if (std::abs(take.tempoBpm - bpm) > 0.5 * m_ladder.stepBpm) continue;
+            ++all;
+            clean += take.clean ? 1 : 0;
+        }
+        QString row = tr("%1: %2 of %3 takes clean").arg(tempoInWords(bpm)).arg(clean).arg(all);
+        if (std::abs(bpm - m_tempoBpm) < 0.5 * m_ladder.stepBpm) row += tr(", you are here");
+        rows.prepend(row);  // the goal is on top
+    }
+    if (!m_sentence.isEmpty()) rows << m_sentence;
+    return rows;
+}
+
 }  // namespace upbeat

@@ -2,6 +2,8 @@
 
 #include <QWidget>
 
+#include "theme/spoken_rows.h"
+
 #include "climb/ladder_layout.h"
 #include "upbeat/season/forecast.h"
 
@@ -11,7 +13,7 @@ struct Theme;
 
 /// Rungs by tempo with the takes standing on them: upright and filled when clean, leaning and hollow when not; at their
 /// right end the chance of a clean take, and where it is even: the ceiling.
-class LadderView : public QWidget {
+class LadderView : public QWidget, public SpokenRows {
     Q_OBJECT
   public:
     explicit LadderView(QWidget* parent = nullptr);
@@ -20,6 +22,7 @@ class LadderView : public QWidget {
               const std::optional<Forecast>& forecast);
     /// A goal to be had first, where there is one.
     void showNearerGoal(std::optional<double> bpm);
+    [[nodiscard]] QStringList spokenRows() const override;
 
   Q_SIGNALS:
     void takeChosen(qint64 id);

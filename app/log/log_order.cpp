@@ -113,12 +113,12 @@ void LogPlace::addTwoKeys() {
     addHiddenKey(Qt::Key_C, [this] {
         if (!isOverTime()) compareChosen();
     });
-    m_orderKeys.append({QStringLiteral("C"), tr("compare two chosen takes")});
+    m_orderKeys.append(hintOf(Qt::Key_C, QStringLiteral("C"), tr("compare two chosen takes")));
     const auto add = [this](const QKeySequence& key, const QString& shown, const QString& what, auto action) {
         addHiddenKey(key, [this, action] {
             if (isComparing()) action();
         });
-        m_twoKeys.append({shown, what});
+        m_twoKeys.append(hintOf(key, shown, what));
     };
     add(Qt::Key_H, QStringLiteral("H"), tr("hear"), [this] { m_twoTakes->hear(); });
     add(Qt::Key_N, QStringLiteral("N"), tr("the other from the same bar"), [this] { m_twoTakes->hearOther(); });
@@ -134,7 +134,7 @@ void LogPlace::addOrderKeys() {
         addHiddenKey(key, [this, action] {
             if (m_main->currentWidget() == m_list) action();
         });
-        m_orderKeys.append({shown, what});
+        m_orderKeys.append(hintOf(key, shown, what));
     };
     addKey(Qt::Key_F, QStringLiteral("F"), tr("find"), [this] { m_find->setFocus(); });
     add(Qt::SHIFT | Qt::Key_Down, tr("Shift+arrows"), tr("choose several takes"), [] {});

@@ -164,7 +164,7 @@ void LogPlace::addTimeKeys() {
         addHiddenKey(key, [this, action] {
             if (isOverTime()) action();
         });
-        if (!shown.isEmpty()) m_timeKeys.append({shown, what});
+        if (!shown.isEmpty()) m_timeKeys.append(hintOf(key, shown, what));
     };
     add(Qt::Key_Left, tr("Arrows"), tr("take"), [this] { m_overTime->choose(-1); });
     add(Qt::Key_Right, {}, {}, [this] { m_overTime->choose(1); });

@@ -5,6 +5,7 @@
 #include <QHBoxLayout>
 #include <QPushButton>
 
+#include "look/pdf_report.h"
 #include "theme/theme.h"
 #include "theme/words.h"
 
@@ -24,10 +25,10 @@ ReportDialog::ReportDialog(TakePtr take, Letters& letters, QWidget* parent)
     auto* down = new QVBoxLayout(this);
     down->setContentsMargins(24, 20, 24, 20);
     down->setSpacing(10);
-    auto* about =
-        new QLabel(tr("One file that opens in any browser: your strokes, what was found, the sound. It is saved "
-                      "on this machine; you send it or you do not."),
-                   this);
+    auto* about = new QLabel(
+        tr("One file that opens in any browser: your strokes, what was found, the sound; or, as a PDF, the same "
+           "on paper. It is saved on this machine; you send it or you do not."),
+        this);
     about->setFont(typeFace(Type::kText));
     about->setWordWrap(true);
     down->addWidget(about);
@@ -90,12 +91,15 @@ void ReportDialog::browse() {
             .arg(QString::fromStdString(m_take->stored.exercise.id).replace(QLatin1Char('~'), QLatin1Char('-')),
                  tempoInWords(m_take->stored.frame.tempoBpm));
     const QString file = QFileDialog::getSaveFileName(this, tr("Save the report"), QDir::home().filePath(name),
-                                                      tr("Web pages (*.html)"));
+                                                      tr("Web pages (*.html);;Sheets of paper (*.pdf)"));
     if (!file.isEmpty()) saveTo(file);
 }
 
 void ReportDialog::saveTo(const QString& file) {
-    m_letters.save(m_take, wish(), file);
+    if (file.endsWith(QStringLiteral(".pdf"), Qt::CaseInsensitive))
+        m_letters.tellOf(file, writePdfReport(*m_take, wish(), file));
+    else
+        m_letters.save(m_take, wish(), file);
     accept();
 }
 

@@ -2,6 +2,8 @@
 
 #include <QWidget>
 
+#include "theme/spoken_rows.h"
+
 #include "upbeat/ladder/evidence.h"
 
 namespace upbeat {
@@ -9,7 +11,7 @@ namespace upbeat {
 /// What this rung asks: each gate with the figure that the takes on it give together, on a scale on which the good side
 /// is always left of the mark, its interval, the limit, and met, missed or open as mark and word, with how many takes
 /// more it needs. A limit that is not the profile's carries a dot.
-class GateList : public QWidget {
+class GateList : public QWidget, public SpokenRows {
     Q_OBJECT
   public:
     /// Beside other things: rows as low as can be read, without the limits in figures.
@@ -18,6 +20,7 @@ class GateList : public QWidget {
     /// `takes`: on the rung, by which it is measured.
     void setGates(std::vector<GateEvidence> gates, int takes);
     [[nodiscard]] QSize sizeHint() const override;
+    [[nodiscard]] QStringList spokenRows() const override;
 
   protected:
     void paintEvent(QPaintEvent* event) override;

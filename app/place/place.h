@@ -7,6 +7,7 @@
 #include <functional>
 
 #include "place/help_point.h"
+#include "place/key_map.h"
 
 namespace upbeat {
 
@@ -14,6 +15,7 @@ namespace upbeat {
 struct KeyHint {
     QString key;
     QString what;
+    QKeySequence standard{};  ///< What the program comes with; empty where it is no key that can be changed.
 };
 
 /// Keys that belong together, under their name.
@@ -44,10 +46,15 @@ class Place : public QWidget {
     /// A key of this place: works whenever the focus is inside it, and is listed in footer and help.
     void addKey(const QKeySequence& sequence, const QString& shown, const QString& what, std::function<void()> action) {
         addHiddenKey(sequence, std::move(action));
-        m_keys.append({shown, what});
+        m_keys.append(hintOf(sequence, shown, what));
+    }
+    /// As it is shown: a key of the player's own by its own name.
+    [[nodiscard]] static KeyHint hintOf(const QKeySequence& sequence, const QString& shown, const QString& what) {
+        const KeyMap& keys = KeyMap::now();
+        return {keys.isOwn(sequence) ? keys.of(sequence).toString(QKeySequence::NativeText) : shown, what, sequence};
     }
     void addHiddenKey(const QKeySequence& sequence, std::function<void()> action) {
-        auto* shortcut = new QShortcut(sequence, this);
+        auto* shortcut = new QShortcut(KeyMap::now().of(sequence), this);
         shortcut->setContext(Qt::WidgetWithChildrenShortcut);
         connect(shortcut, &QShortcut::activated, this, std::move(action));
     }

@@ -8,8 +8,7 @@
 namespace upbeat {
 
 QString nextStepInWords(const Verdict& v) {
-    if (isOfClick(v))
-        return inWords(v.action == Action::Up ? UPBEAT_TEXT("less click") : UPBEAT_TEXT("more click"));
+    if (isOfClick(v)) return inWords(v.action == Action::Up ? UPBEAT_TEXT("less click") : UPBEAT_TEXT("more click"));
     switch (v.action) {
         case Action::Up:
             return inWords(UPBEAT_TEXT("up to %1")).arg(tempoInWords(v.nextTempoBpm));

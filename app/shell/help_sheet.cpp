@@ -159,11 +159,17 @@ HelpSheet::HelpSheet(const Place* now, const QString& name, const QList<KeySecti
         accept();
         Q_EMIT guideWanted();
     });
+    auto* change = new QPushButton(tr("Change keys"), this);
+    connect(change, &QPushButton::clicked, this, [this] {
+        accept();
+        Q_EMIT keysWanted();
+    });
     auto* close = new QPushButton(tr("Close"), this);
     connect(close, &QPushButton::clicked, this, &QDialog::accept);
     auto* foot = new QHBoxLayout;
     foot->addWidget(care, 1);
     foot->addWidget(guide, 0, Qt::AlignBottom);
+    foot->addWidget(change, 0, Qt::AlignBottom);
     foot->addWidget(close, 0, Qt::AlignBottom);
     auto* down = new QVBoxLayout(this);
     down->setContentsMargins(28, 20, 28, 20);

@@ -20,6 +20,7 @@ class HelpSheet : public QDialog {
   Q_SIGNALS:
     void guideWanted();  ///< Somebody wants to be led through a first take.
     void languageChosen(const QString& code);
+    void keysWanted();  ///< To be changed.
 
   private:
     QTabWidget* m_tabs;

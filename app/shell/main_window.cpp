@@ -13,6 +13,7 @@
 #include "prepare/prepare_place.h"
 #include "shell/drop_target.h"
 #include "shell/help_sheet.h"
+#include "shell/keys_dialog.h"
 #include "theme/theme.h"
 #include "theme/words.h"
 
@@ -83,9 +84,11 @@ void MainWindow::buildPlaces() {
 
 void MainWindow::addGlobalKey(const QKeySequence& sequence, const QString& shown, const QString& what,
                               std::function<void()> action) {
-    auto* shortcut = new QShortcut(sequence, this);
+    const KeyMap& keys = KeyMap::now();
+    auto* shortcut = new QShortcut(keys.of(sequence), this);
     connect(shortcut, &QShortcut::activated, this, std::move(action));
-    m_globalKeys.append({shown, what});
+    m_globalKeys.append(
+        {keys.isOwn(sequence) ? keys.of(sequence).toString(QKeySequence::NativeText) : shown, what, sequence});
 }
 
 void MainWindow::buildKeys() {
@@ -94,8 +97,8 @@ void MainWindow::buildKeys() {
         addGlobalKey(QKeySequence(static_cast<Qt::Key>(Qt::Key_F2 + i)), QStringLiteral("F%1").arg(i + 2),
                      Spine::names().at(i), [this, i] { go(i); });
     addGlobalKey(Qt::Key_F1, QStringLiteral("F1"), tr("help"), [this] { showHelp(); });
-    addGlobalKey(Qt::Key_F9, QStringLiteral("F9"), tr("light or dark"),
-                 [this] { applyTheme(!Theme::of(palette()).dark); });
+    addGlobalKey(Qt::Key_F9, QStringLiteral("F9"), tr("light, dark, high contrast"),
+                 [this] { applyTheme(Theme::of(palette()).next()); });
     addGlobalKey(Qt::Key_F11, QStringLiteral("F11"), tr("whole screen"),
                  [this] { isFullScreen() ? showNormal() : showFullScreen(); });
     addGlobalKey(Qt::Key_B, QStringLiteral("B"), tr("from a drill back to the whole"),
@@ -171,11 +174,14 @@ void MainWindow::showHelp() {
     sheet.offerLanguages(m_studio.setup().settings().language);
     connect(&sheet, &HelpSheet::languageChosen, this, &MainWindow::languageChosen);
     connect(&sheet, &HelpSheet::guideWanted, m_guide, &Guide::begin);
+    connect(&sheet, &HelpSheet::keysWanted, this, [this, sections] {
+        KeysDialog(sections, this).exec();
+        if (KeyMap::now().toSettings() != m_studio.setup().settings().ownKeys) Q_EMIT keysChosen();
+    });
     sheet.exec();
 }
 
-void MainWindow::applyTheme(bool dark) {
-    const Theme& theme = dark ? Theme::night() : Theme::light();
+void MainWindow::applyTheme(const Theme& theme) {
     QApplication::setPalette(theme.palette());
     qApp->setStyleSheet(theme.styleSheet());
 }

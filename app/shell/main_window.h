@@ -12,6 +12,8 @@
 
 namespace upbeat {
 
+struct Theme;
+
 class LookPlace;
 
 /// The window: spine, header, the place in front, footer. Keys that work everywhere live here.
@@ -28,8 +30,8 @@ class MainWindow : public QMainWindow {
     [[nodiscard]] NoticeBar* notices() const { return m_notices; }
     [[nodiscard]] Guide* guide() const { return m_guide; }
     [[nodiscard]] HeaderBar* header() const { return m_header; }
-    /// Light or dark, applied to the whole application.
-    static void applyTheme(bool dark);
+    /// Applied to the whole application.
+    static void applyTheme(const Theme& theme);
     /// Offers takes an earlier run did not finish, and the note on care at the first start.
     void greet();
     /// To the step of the sound check that is open.
@@ -37,6 +39,7 @@ class MainWindow : public QMainWindow {
 
   Q_SIGNALS:
     void languageChosen(const QString& code);  ///< Empty: the language of the desktop.
+    void keysChosen();                         ///< The KeyMap is another one.
 
   protected:
     void closeEvent(QCloseEvent* event) override;

@@ -10,6 +10,7 @@
 #include "look/look_place.h"
 #include "prepare/prepare_place.h"
 #include "shell/main_window.h"
+#include "theme/theme.h"
 
 namespace upbeat {
 
@@ -148,10 +149,10 @@ bool saveScreenshots(MainWindow& window, Studio& studio, const QString& folder) 
     ok = saveTwoTakes(window, studio, folder) && ok;
     ok = saveFaster(window, folder) && ok;
     ok = saveLimits(window, studio, folder) && ok;
-    MainWindow::applyTheme(true);
+    MainWindow::applyTheme(Theme::night());
     window.go(MainWindow::Look);
     ok = save(window, folder, QStringLiteral("look-dark")) && ok;
-    MainWindow::applyTheme(false);
+    MainWindow::applyTheme(Theme::light());
     studio.recorder().start();
     while (studio.recorder().isRecording() && studio.recorder().live()->beatsNow() < 13.6)
         QCoreApplication::processEvents(QEventLoop::WaitForMoreEvents);

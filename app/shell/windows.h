@@ -1,6 +1,7 @@
 #pragma once
 
 #include <QObject>
+#include <functional>
 #include <memory>
 
 #include "shell/main_window.h"
@@ -17,6 +18,8 @@ class Windows : public QObject {
   private:
     void open();
     void change(const QString& language);
+    void changeKeys();
+    void openAnew(const std::function<void()>& between);
 
     Studio& m_studio;
     std::unique_ptr<MainWindow> m_window;

@@ -2,6 +2,8 @@
 
 #include <QWidget>
 
+#include "theme/spoken_rows.h"
+
 #include "strokes/page_levels.h"
 #include "strokes/stroke_shape.h"
 #include "upbeat/field/field_data.h"
@@ -10,7 +12,7 @@ namespace upbeat {
 
 /// The count line: words under every grid position, strokes as heights with limb feet, sticking letters. One row per
 /// voice where an exercise has several; folded, all of them stand in one row.
-class CountLine : public QWidget {
+class CountLine : public QWidget, public SpokenRows {
     Q_OBJECT
   public:
     explicit CountLine(QWidget* parent = nullptr);
@@ -26,6 +28,7 @@ class CountLine : public QWidget {
     void showBar(int bar);
     [[nodiscard]] int barsInView() const;
     [[nodiscard]] int firstBar() const { return m_firstBar; }
+    [[nodiscard]] QStringList spokenRows() const override;
 
   protected:
     void paintEvent(QPaintEvent* event) override;

@@ -9,7 +9,9 @@
 #include "upbeat/music/bars.h"
 #include "upbeat/music/dynamics.h"
 #include "upbeat/music/following.h"
+#include "upbeat/music/grid_text.h"
 #include "upbeat/music/tempo_words.h"
+#include "upbeat/music/transform.h"
 
 namespace upbeat {
 
@@ -106,6 +108,21 @@ void CountLine::paintWords(QPainter& painter, const QRectF& row) const {
         painter.drawText(QRectF(x(column.place) - 40, row.top(), 80, row.height() - 4), Qt::AlignCenter,
                          QString::fromStdString(column.word));
     }
+}
+
+/// A bar a row, in the letters of the text form: every voice with its strokes.
+QStringList CountLine::spokenRows() const {
+    QStringList rows;
+    for (int bar = 1; bar <= m_exercise.bars; ++bar) {
+        QStringList voices;
+        Exercise one = barsOf(m_exercise, bar, bar);
+        one.sections.clear();
+        for (const QString& line : QString::fromStdString(toText(one)).split(QLatin1Char('\n')))
+            if (line.contains(QLatin1Char('|'))) voices << QString(line).remove(QLatin1Char('|')).simplified();
+        rows << tr("bar %1").arg(printedBar(m_exercise, bar)) + QStringLiteral(": ") +
+                    voices.join(QStringLiteral("; "));
+    }
+    return rows;
 }
 
 }  // namespace upbeat

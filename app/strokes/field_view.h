@@ -2,13 +2,15 @@
 
 #include <QWidget>
 
+#include "theme/spoken_rows.h"
+
 #include "strokes/field_layout.h"
 #include "strokes/stroke_painter.h"
 
 namespace upbeat {
 
 /// The main picture of a take: columns are counts, rows are passes, one leaning stroke per hit, averages on top.
-class FieldView : public QWidget {
+class FieldView : public QWidget, public SpokenRows {
     Q_OBJECT
   public:
     explicit FieldView(QWidget* parent = nullptr);
@@ -27,6 +29,7 @@ class FieldView : public QWidget {
     [[nodiscard]] const std::vector<int>& highlighted() const { return m_highlighted; }
     /// Marks how far playback has come, in seconds of the recording; negative for none.
     void setPlayhead(double timeS);
+    [[nodiscard]] QStringList spokenRows() const override;
 
   public Q_SLOTS:
     void zoomIn();

@@ -74,9 +74,14 @@ void Letters::save(const TakePtr& take, const ReportWish& wish, const QString& f
         },
         [this, file](const Result<void>& done) {
             if (!done) return m_with.notices.complain(done.error());
-            m_with.notices.say(tr("The report is in %1. Nothing was sent.").arg(file));
-            Q_EMIT saved(file);
+            tellOf(file, true);
         });
+}
+
+void Letters::tellOf(const QString& file, bool isWritten) {
+    if (!isWritten) return m_with.notices.complain(tr("The report cannot be written to %1.").arg(file));
+    m_with.notices.say(tr("The report is in %1. Nothing was sent.").arg(file));
+    Q_EMIT saved(file);
 }
 
 void Letters::read(const QString& file) {

@@ -26,6 +26,8 @@ class Letters : public QObject {
 
     /// Saves a report of a take with what is wished of it.
     void save(const TakePtr& take, const ReportWish& wish, const QString& file);
+    /// A report that somebody else has written, or could not.
+    void tellOf(const QString& file, bool isWritten);
     /// Reads a file that a report saved and enters what it says.
     void read(const QString& file);
 

@@ -23,6 +23,7 @@ PracticeSettings readSettings(QSettings& store) {
     s.minutes = std::clamp(value("minutes", d.minutes).toInt(), 0, 120);
     s.clickGain = std::clamp(value("clickGain", d.clickGain).toDouble(), 0.0, 1.0);
     s.barsPerTake = std::clamp(value("barsPerTake", d.barsPerTake).toInt(), 0, 400);
+    s.ownKeys = value("ownKeys", d.ownKeys).toStringList();
     s.language = value("language", d.language).toString();
     s.soundMonths = std::clamp(value("soundMonths", d.soundMonths).toInt(), 0, 120);
     s.restS = std::clamp(value("restS", d.restS).toDouble(), 1.0, 60.0);
@@ -50,6 +51,7 @@ void writeSettings(QSettings& store, const PracticeSettings& s) {
     put("minutes", s.minutes);
     put("clickGain", s.clickGain);
     put("barsPerTake", s.barsPerTake);
+    put("ownKeys", s.ownKeys);
     put("language", s.language);
     put("soundMonths", s.soundMonths);
     put("restS", s.restS);

@@ -42,6 +42,7 @@ struct PracticeSettings {
     bool twoLevels = false;  ///< Of every exercise: accents and the rest.
     double latencyMs = 0;
     int soundMonths = 0;       ///< Older recordings are let go but for clean takes and the last of a day; 0: none.
+    QStringList ownKeys{};     ///< See KeyMap.
     QString language{};        ///< A code; empty: the language of the desktop.
     bool careShown = false;  ///< The note on hearing and strain has been read.
 

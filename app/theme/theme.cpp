@@ -46,8 +46,31 @@ const Theme& Theme::night() {
     return theme;
 }
 
+const Theme& Theme::stark() {
+    static const Theme theme{true,
+                             QColor(0x00, 0x00, 0x00),
+                             QColor(0x00, 0x00, 0x00),
+                             QColor(0xFF, 0xFF, 0xFF),
+                             QColor(0xFF, 0xFF, 0xFF),
+                             QColor(0xE6, 0xE6, 0xE6),
+                             QColor(0x4C, 0x4C, 0x4C),
+                             QColor(0x5F, 0xD7, 0xFF),
+                             QColor(0xFF, 0xC8, 0x3D),
+                             QColor(0x00, 0x00, 0x00),
+                             QColor(0xFF, 0xFF, 0xFF),
+                             QColor(0xE6, 0xE6, 0xE6),
+                             QColor(0xFF, 0xE0, 0x66)};
+    return theme;
+}
+
+const Theme& Theme::next() const {
+    return this == &light() ? night() : (this == &night() ? stark() : light());
+}
+
 const Theme& Theme::of(const QPalette& palette) {
-    return palette.color(QPalette::Window).lightness() < 128 ? night() : light();
+    const QColor ground = palette.color(QPalette::Window);
+    if (ground == stark().ground) return stark();
+    return ground.lightness() < 128 ? night() : light();
 }
 
 QPalette Theme::palette() const {

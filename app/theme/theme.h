@@ -29,6 +29,10 @@ struct Theme {
 
     [[nodiscard]] static const Theme& light();
     [[nodiscard]] static const Theme& night();
+    /// White on black with two colours that no eye takes for one another: as much contrast as there is.
+    [[nodiscard]] static const Theme& stark();
+    /// Light, night, stark, and from the start.
+    [[nodiscard]] const Theme& next() const;
     /// The theme a widget is shown in, read off its palette.
     [[nodiscard]] static const Theme& of(const QPalette& palette);
     [[nodiscard]] QPalette palette() const;

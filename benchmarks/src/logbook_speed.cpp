@@ -65,6 +65,11 @@ Table logbookTable() {
     const std::string id = builtInExercises().front().id;
     const std::vector<Question> questions{
         {"first page of the log", [](const Logbook& l) { (void)TakeRepository(l).page({}, 100); }},
+        {"found by a word and a tempo",
+         [](const Logbook& l) { (void)TakeRepository(l).page({}, 200, searchFromText("flam 60-120")); }},
+        {"found by a finding and a tag",
+         [](const Logbook& l) { (void)TakeRepository(l).page({}, 200, searchFromText("left ghost early #gig")); }},
+        {"days of what is found", [](const Logbook& l) { (void)TakeRepository(l).days(searchFromText("flam clean")); }},
         {"days", [](const Logbook& l) { (void)TakeRepository(l).days(); }},
         {"total since ever", [](const Logbook& l) { (void)TakeRepository(l).total(); }},
         {"fastest clean takes", [](const Logbook& l) { (void)TakeRepository(l).cleanTempos(); }},

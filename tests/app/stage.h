@@ -18,7 +18,7 @@ inline Character faulty() {
 /// Fonts, style and colours as in the program; false where the fonts are missing.
 inline bool lookAsShipped() {
     QApplication::setStyle(QStringLiteral("Fusion"));
-    MainWindow::applyTheme(false);
+    MainWindow::applyTheme(Theme::light());
     const bool loaded = loadFonts();
     QApplication::setFont(typeFace(Type::kText));
     return loaded;

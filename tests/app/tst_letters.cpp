@@ -76,6 +76,21 @@ class TestLetters : public QObject {
         QVERIFY(page->find(box.studio->review().take()->stored.startedAt.substr(0, 10)) == std::string::npos);
     }
 
+    /// The same on paper.
+    void aReportIsAPdfToo() {
+        const Letterbox box;
+        QSignalSpy saved(&box.studio->letters(), &Letters::saved);
+        QSignalSpy failed(&box.studio->notices(), &Notices::failed);
+        ReportDialog(box.studio->review().take(), box.studio->letters(), box.window.get())
+            .saveTo(box.file("report.pdf"));
+        QCOMPARE(saved.count(), 1);
+        const auto pdf = readFile(box.file("report.pdf").toStdString());
+        QVERIFY(pdf && pdf->starts_with("%PDF-") && pdf->size() > 20000);
+        QVERIFY(pdf->find("/Subtype /Image") == std::string::npos);  // strokes are drawn, not pictured
+        ReportDialog(box.studio->review().take(), box.studio->letters(), box.window.get()).saveTo("/no/such/place.pdf");
+        QVERIFY(saved.count() == 1 && failed.count() == 1);
+    }
+
     void anAnswerStandsBesideItsStrokes() {
         const Letterbox box;
         box.studio->stand().choose("singles-sixteenths");

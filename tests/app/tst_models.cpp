@@ -254,7 +254,7 @@ class TestModels : public QObject {
     }
 
     void everythingCanBeReadInBothThemes() {
-        for (const Theme* theme : {&Theme::light(), &Theme::night()}) {
+        for (const Theme* theme : {&Theme::light(), &Theme::night(), &Theme::stark()}) {
             QVERIFY(contrast(theme->ink, theme->ground) > 7);
             QVERIFY(contrast(theme->ink, theme->surface) > 7);
             QVERIFY(contrast(theme->inkSoft, theme->surface) > 4.5);

@@ -31,7 +31,7 @@ struct DropRoom {
 
     DropRoom() {
         if (!loadFonts()) qFatal("the fonts are missing");
-        MainWindow::applyTheme(false);
+        MainWindow::applyTheme(Theme::light());
         room.studio->stand().choose(kPage);
         window.show();
     }

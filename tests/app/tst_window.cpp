@@ -342,7 +342,7 @@ class TestWindow : public QObject {
         QFETCH(bool, dark);
         const Desk stage;
         stage.playOne();
-        MainWindow::applyTheme(dark);
+        MainWindow::applyTheme(dark ? Theme::night() : Theme::light());
         stage.window->resize(size);
         for (int place = 0; place < 5; ++place) {
             stage.window->go(place);
@@ -351,7 +351,7 @@ class TestWindow : public QObject {
             const Theme& theme = dark ? Theme::night() : Theme::light();
             QCOMPARE(picture.pixelColor(picture.width() - 3, picture.height() - 3), theme.ground);
         }
-        MainWindow::applyTheme(false);
+        MainWindow::applyTheme(Theme::light());
     }
 
     void closingDuringATakeKeepsIt() {

@@ -80,15 +80,12 @@ Feel feelOf(const Exercise& exercise, Bpm tempo) {
 
 namespace {
 
-/// Distance from each place to the nearest different one that is asked for, the phrase taken as a loop of `duration`.
-std::vector<double> localSteps(const Exercise& e, const std::vector<double>& places, double duration) {
+/// Distance from each place to the nearest different place, the phrase taken as a loop of `duration`.
+std::vector<double> localSteps(const std::vector<double>& places, double duration) {
     constexpr double kSamePlace = 1e-6;
-    std::vector<double> asked;
-    for (std::size_t i = 0; i < places.size(); ++i)
-        if (e.strokes[i].anchor || !isFree(e, e.strokes[i].at)) asked.push_back(places[i]);
     std::vector<double> steps(places.size(), duration);
     for (std::size_t i = 0; i < places.size(); ++i) {
-        for (const double other : asked) {
+        for (const double other : places) {
             const double apart = std::abs(other - places[i]);
             const double around = std::min(apart, duration - apart);
             if (around > kSamePlace) steps[i] = std::min(steps[i], around);
@@ -102,7 +99,7 @@ std::vector<double> localSteps(const Exercise& e, const std::vector<double>& pla
 std::vector<WrittenStroke> writeOut(const Exercise& e, Bpm tempo, int passes) {
     const double duration = passDurationS(e, tempo);
     const std::vector<double> places = strokesInPassS(e, tempo, feelOf(e, tempo));
-    const std::vector<double> steps = localSteps(e, places, duration);
+    const std::vector<double> steps = localSteps(places, duration);
     std::vector<WrittenStroke> page;
     page.reserve(static_cast<std::size_t>(std::max(passes, 0)) * places.size());
     for (int pass = 1; pass <= passes; ++pass) {

@@ -16,7 +16,7 @@ struct WrittenStroke {
     Role role = Role::Main;
     int grace = 0;      ///< For grace notes: 0 is the one nearest the main stroke.
     double gridS = 0;   ///< Seconds after beat 1 of bar 1, swung as the feel asks; for a grace note a typical place.
-    double stepS = 0;   ///< Distance to the nearest other position that is asked for: the local grid step.
+    double stepS = 0;   ///< Distance to the nearest other written position: the local grid step.
     double askedS = 0;  ///< Where it is asked for beside that: plus is behind the click.
 };
 

@@ -1,0 +1,107 @@
+#include "look/pdf_report.h"
+
+#include <QLocale>
+#include <QPainter>
+#include <QPdfWriter>
+#include <algorithm>
+
+#include "place/gate_list.h"
+#include "strokes/field_view.h"
+#include "theme/theme.h"
+#include "theme/words.h"
+
+namespace upbeat {
+
+namespace {
+
+/// A sheet that is written from top to bottom, in units of the window, and goes on on the next one.
+class Sheet {
+  public:
+    explicit Sheet(QPdfWriter& writer) : m_writer(writer), m_painter(&writer) {
+        m_scale = static_cast<double>(writer.width()) / kWidth;
+        m_painter.scale(m_scale, m_scale);
+        m_painter.setRenderHint(QPainter::Antialiasing);
+    }
+    [[nodiscard]] bool isOpen() const { return m_painter.isActive(); }
+
+    void write(const QString& text, double size, bool bold) {
+        m_painter.setFont(typeFace(size, bold));
+        m_painter.setPen(Theme::light().ink);
+        const QRectF room(0, 0, kWidth, 10000);
+        const QRectF taken = m_painter.boundingRect(room, Qt::TextWordWrap, text);
+        makeRoom(taken.height());
+        m_painter.drawText(QRectF(0, m_at, kWidth, taken.height() + 4), Qt::TextWordWrap, text);
+        m_at += taken.height() + kBetween;
+    }
+    void draw(QWidget& widget) {
+        widget.setPalette(Theme::light().palette());
+        makeRoom(widget.height());
+        widget.render(&m_painter, QPoint(0, static_cast<int>(m_at)), QRegion(), QWidget::DrawChildren);
+        m_at += widget.height() + kBetween;
+    }
+    static constexpr double kWidth = 760;
+
+  private:
+    void makeRoom(double height) {
+        if (m_at == 0 || m_at + height < m_writer.height() / m_scale) return;
+        m_writer.newPage();
+        m_at = 0;
+    }
+
+    static constexpr double kBetween = 10;
+    QPdfWriter& m_writer;
+    QPainter m_painter;
+    double m_scale = 1;
+    double m_at = 0;
+};
+
+QString factsOf(const TakeView& take, const ReportWish& wish) {
+    QStringList facts{QObject::tr("at %1").arg(tempoInWords(take.stored.frame.tempoBpm)),
+                      counted(take.analysis.matched.passes, UPBEAT_TEXT("1 pass"), UPBEAT_TEXT_N("%n passes"))};
+    if (wish.withDates) facts << QLocale().toString(startOf(take.stored), QStringLiteral("dddd d MMMM yyyy, HH:mm"));
+    if (!wish.player.empty()) facts << QString::fromStdString(wish.player);
+    return facts.join(QStringLiteral("  ·  "));
+}
+
+void drawField(Sheet& sheet, const TakeView& take) {
+    FieldView field;
+    field.setData(fieldOf(take.analysis));
+    constexpr int kHead = 140;
+    constexpr int kRow = 36;
+    constexpr std::size_t kMostRows = 16;
+    const auto rows = std::min(kMostRows, field.data().rows.size());
+    field.resize(static_cast<int>(Sheet::kWidth), kHead + kRow * static_cast<int>(rows));
+    sheet.draw(field);
+}
+
+}  // namespace
+
+bool writePdfReport(const TakeView& take, const ReportWish& wish, const QString& file) {
+    QPdfWriter writer(file);
+    writer.setPageSize(QPageSize(QPageSize::A4));
+    writer.setPageMargins(QMarginsF(16, 16, 16, 16), QPageLayout::Millimeter);
+    writer.setResolution(300);
+    writer.setTitle(QString::fromStdString(take.stored.exercise.title));
+    writer.setCreator(QStringLiteral("Upbeat Check"));
+    Sheet sheet(writer);
+    if (!sheet.isOpen()) return false;
+    const Exercise& page = take.analysis.matched.exercise;
+    sheet.write(QString::fromStdString(take.stored.exercise.title), Type::kTitle, true);
+    sheet.write(factsOf(take, wish), Type::kSmall, false);
+    const Verdict& verdict = take.analysis.verdict;
+    sheet.write(inWords(words::headlineOf(verdict)) + QLatin1Char(' ') + inWords(words::reasonOf(page, verdict)),
+                Type::kLead, true);
+    drawField(sheet, take);
+    for (const Finding& finding : take.analysis.findings)
+        sheet.write(QStringLiteral("– ") + inWords(words::sentenceOf(page, finding)) + QLatin1Char('.'), Type::kText,
+                    false);
+    GateList gates;
+    gates.setGates(take.analysis.evidence, take.analysis.takesTogether);
+    gates.resize(static_cast<int>(Sheet::kWidth), gates.sizeHint().height());
+    sheet.draw(gates);
+    if (wish.withNotes && !take.stored.note.empty())
+        sheet.write(QString::fromStdString(take.stored.note), Type::kText, false);
+    return true;
+}
+
+}  // namespace upbeat

@@ -1,0 +1,22 @@
+#pragma once
+
+#include <QStringList>
+
+namespace upbeat {
+
+/// A painted widget whose content can be walked by a screen reader row by row: a field by passes, a ladder by rungs.
+class SpokenRows {
+  public:
+    SpokenRows() = default;
+    virtual ~SpokenRows() = default;
+    SpokenRows(const SpokenRows&) = delete;
+    SpokenRows& operator=(const SpokenRows&) = delete;
+
+    /// What is seen, a sentence a row, from top to bottom.
+    [[nodiscard]] virtual QStringList spokenRows() const = 0;
+
+    /// Makes every such widget a list of its rows, for AT-SPI and whoever else asks. Once, when the program starts.
+    static void speakToReaders();
+};
+
+}  // namespace upbeat
