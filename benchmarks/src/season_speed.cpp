@@ -82,7 +82,7 @@ double openingMs(MainWindow& window, MainWindow::PlaceIndex place, Studio& studi
 
 Table seasonOpenTable() {
     (void)loadFonts();
-    MainWindow::applyTheme(false);
+    MainWindow::applyTheme(Theme::light());
     const QTemporaryDir dir;
     Table table{"A season of 60 days, 720 takes: until a place is painted, ms", {"place", "median of 7", "asked"}, {}};
     if (!fill(dir.filePath(QStringLiteral("logbook.db")).toStdString())) return table;

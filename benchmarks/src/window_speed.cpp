@@ -153,7 +153,7 @@ TenMinutes playTenMinutes() {
 
 Table windowTable() {
     (void)loadFonts();
-    MainWindow::applyTheme(false);
+    MainWindow::applyTheme(Theme::light());
     const TenMinutes ten = playTenMinutes();
     Table table{"The window", {"what", "figure", "asked"}, {}};
     table.rows.push_back(

@@ -79,6 +79,8 @@ class TestOverTime : public QObject {
             sum += found->difference.value;
             QVERIFY(std::abs(found->after - found->before - found->difference.value) < 1e-9);
         }
+        qInfo("change of %.1f: mean %.3f, in the interval %.1f %%, told %.1f %%", change, sum / kTimes,
+              100.0 * held / kTimes, 100.0 * told / kTimes);
         QVERIFY2(held >= 0.93 * kTimes, qPrintable(QString::number(held)));
         QVERIFY(std::abs(sum / kTimes - change) < 0.1);
         if (change == 0) QVERIFY2(told <= 0.07 * kTimes, qPrintable(QString::number(told)));
