@@ -93,8 +93,7 @@ void LogCare::setTags(const std::vector<qint64>& ids, const QString& text) {
             if (auto set = TakeRepository(m_with.logbook).setTags(ids[i], tags(i)); !set) return set;
         return {};
     };
-    const auto after = tagsIn(text);
-    if (done(write([&after](std::size_t) { return after; })))
+    if (done(write([&text](std::size_t) { return tagsIn(text); })))
         m_back.push_back([write, before] { return write([&before](std::size_t i) { return before[i]; }); });
 }
 

@@ -1,6 +1,9 @@
 #include "theme/spoken_rows.h"
 
 #include <QAccessibleWidget>
+#include <QPointer>
+#include <QWidget>
+#include <algorithm>
 #include <vector>
 
 namespace upbeat {

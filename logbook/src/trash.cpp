@@ -85,6 +85,7 @@ Result<std::vector<MonthOfSound>> Sounds::months(const DataFolder& folder) const
         month.bytes += bytes;
     }
     std::vector<MonthOfSound> all;
+    all.reserve(months.size());
     for (const auto& [name, month] : months) all.push_back(month);
     return all;
 }
