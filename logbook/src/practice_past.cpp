@@ -14,6 +14,7 @@
 #include "upbeat/logbook/query.h"
 #include "upbeat/logbook/set_repository.h"
 #include "upbeat/music/library.h"
+#include "upbeat/music/page.h"
 
 namespace upbeat {
 
@@ -83,6 +84,7 @@ ExerciseInWork notPlayedYet(const Exercise& exercise) {
     work.startBpm = exercise.tempo.start;
     work.goalBpm = exercise.tempo.goal;
     work.stepBpm = exercise.tempo.step;
+    work.passBeats = passDurationS(exercise, Bpm(60));
     work.tags = exercise.tags;
     work.isDrill = exercise.origin.has_value();
     const auto plays = [&exercise](auto isIt) {

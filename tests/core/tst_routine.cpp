@@ -191,6 +191,30 @@ class TestRoutine : public QObject {
         QVERIFY(std::holds_alternative<NotCleanYet>(plan[1].why));
         QCOMPARE(plan[0].exerciseId, std::string("new"));
     }
+    void aSongIsNoWarmUpOfTwoMinutes() {
+        auto all = twelve();
+        all[11].days.back().daysAgo = 5;  // the best known, and left lying longest
+        const auto easy = [&all](int block) {
+            return planFor(all, {20, PlanWay::Balanced, 3})[static_cast<std::size_t>(block)].exerciseId;
+        };
+        const auto isOffered = [&all] {
+            auto plan = planFor(all, {20, PlanWay::Balanced, 3});
+            for (int k = 0; k < 20; ++k) {
+                plan = swapped(plan, 0, all);
+                if (plan[0].exerciseId == "11") return true;
+            }
+            return false;
+        };
+        QCOMPARE(easy(0), std::string("11"));
+        all[11].passBeats = 2 * 72;  // at 72, three quarters of what it goes at: two minutes
+        QCOMPARE(easy(0), std::string("11"));
+        all[11].passBeats = 96 * 4;
+        QVERIFY(easy(0) != "11");
+        QVERIFY(easy(4) != "11");
+        QVERIFY(!isOffered());
+        for (ExerciseInWork& one : all) one.passBeats = 96 * 4;  // where all are long: the one known best
+        QCOMPARE(easy(0), std::string("11"));
+    }
     void aDrillComesBackWhenItIsDueAndOnlyThen() {
         auto all = twelve();
         all[0].isDrill = true;  // the weakest

@@ -89,6 +89,7 @@ class TestLogbook : public QObject {
         QCOMPARE(one.days[0].cleanBpm, std::optional(84.0));
         QCOMPARE(one.days[0].takes, 3);
         QVERIFY(one.usesHands && !one.usesFeet);
+        QCOMPARE(one.passBeats, known[0].length().toDouble());
         QVERIFY(LadderRepository(*logbook).save("paradiddle-accents", {{70, 150, 5, 3}, 84}).has_value());
         QCOMPARE(exercisesInWork(*logbook, find, today)->front().goalBpm, 150.0);
         // The same from a folder, by somebody without the window.

@@ -1,6 +1,6 @@
 #include "upbeat/routine/plan.h"
 
-#include <numeric>
+#include <tuple>
 
 #include "standing.h"
 #include "upbeat/units/name_table.h"
@@ -64,6 +64,13 @@ double asContext(const Standing& s) {
 double asEasy(const Standing& s) {
     return s.memory && !s.exercise->isDrill ? s.share * (1 + s.memory->daysAgo) : 0;
 }
+double easyBpm(const Standing& s) {
+    return std::max(s.exercise->startBpm, roundedTo(kEasyShare * s.nowBpm(), s.exercise->stepBpm));
+}
+/// Who warms up for two minutes does not begin a song of five.
+bool isShortEnough(const Standing& s, int minutes) {
+    return s.exercise->passBeats <= minutes * easyBpm(s);
+}
 
 class Planner {
   public:
@@ -112,13 +119,17 @@ class Planner {
         return true;
     }
 
-    /// With something known that has no block of its own; where all have, with what is known best.
+    /// With something known that has no block of its own and is played through in these minutes; where there is none,
+    /// with what is known best.
     void addEasy(std::vector<PlanBlock>& plan, BlockKind kind, int minutes) {
-        Standing* easy = bestOf(m_all, asEasy);
+        Standing* easy =
+            bestOf(m_all, [minutes](const Standing& s) { return isShortEnough(s, minutes) ? asEasy(s) : 0; });
+        const auto rank = [minutes](const Standing& s) {
+            return std::tuple(isShortEnough(s, minutes), !s.exercise->isDrill, s.share);
+        };
         if (easy == nullptr && !m_all.empty())
-            easy = &*std::max_element(m_all.begin(), m_all.end(), [](const Standing& a, const Standing& b) {
-                return std::pair(!a.exercise->isDrill, a.share) < std::pair(!b.exercise->isDrill, b.share);
-            });
+            easy = &*std::max_element(m_all.begin(), m_all.end(),
+                                      [&rank](const Standing& a, const Standing& b) { return rank(a) < rank(b); });
         if (easy == nullptr) return;
         easy->taken = true;
         plan.push_back(blockFor(*easy, kind, minutes));
@@ -160,7 +171,7 @@ PlanBlock blockFor(const Standing& s, BlockKind kind, int minutes) {
     switch (kind) {
         case BlockKind::WarmUp:
         case BlockKind::CoolDown:
-            block.tempoBpm = std::max(e.startBpm, roundedTo(kEasyShare * s.nowBpm(), e.stepBpm));
+            block.tempoBpm = easyBpm(s);
             block.why = Easy{*block.tempoBpm};
             break;
         case BlockKind::Due:
@@ -206,6 +217,7 @@ std::vector<PlanBlock> swapped(std::vector<PlanBlock> plan, std::size_t block, c
         const bool has = std::any_of(plan.begin(), plan.end(),
                                      [&s](const PlanBlock& b) { return b.exerciseId == s.exercise->exerciseId; });
         if (has || (s.exercise->isDrill && (isEasy || !s.isDue()))) continue;
+        if (isEasy && !isShortEnough(s, now.minutes)) continue;
         const BlockKind kind = isEasy ? now.kind : (s.isDue() ? BlockKind::Due : BlockKind::Weakest);
         now = blockFor(s, kind, now.minutes);
         break;

@@ -18,6 +18,7 @@ struct ExerciseInWork {
     double startBpm = 60;
     double goalBpm = 100;
     double stepBpm = 4;
+    double passBeats = 0;  ///< How long one pass is, in beats of its tempo.
     std::vector<std::string> tags{};
     bool usesFeet = false;
     bool usesHands = true;
