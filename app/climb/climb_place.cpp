@@ -112,29 +112,26 @@ void ClimbPlace::addRuleKeys() {
 }
 
 void ClimbPlace::addLimitKeys() {
-    const auto add = [this](const QKeySequence& key, const QString& shown, const QString& what, auto action) {
-        addHiddenKey(key, [this, action] {
-            if (isEditing()) action();
-        });
-        m_limitKeys.append(hintOf(key, shown, what));
-    };
-    m_limitKeys = {{tr("Tab"), tr("next")}, {tr("Up Down"), tr("change")}};
-    add(Qt::Key_A, QStringLiteral("A"), tr("this one or all"), [this] { m_limits->setForAll(!m_limits->isForAll()); });
-    add(Qt::Key_R, QStringLiteral("R"), tr("built in"), [this] { m_limits->bringBack(); });
-    add(Qt::Key_Escape, QStringLiteral("L"), tr("done"), [this] { editLimits(false); });
-    add(Qt::Key_O, QStringLiteral("O"), tr("open"), [this] { m_limits->openFile(); });
-    add(Qt::Key_S, QStringLiteral("S"), tr("save"), [this] { m_limits->saveFile(); });
-    add(Qt::CTRL | Qt::Key_Z, tr("Ctrl Z"), tr("undo"), [this] { m_with.limits.undo(); });
-    add(Qt::SHIFT | Qt::Key_R, tr("Shift R"), tr("all built in"), [this] { m_limits->bringAllBack(); });
+    KeyGroup& limits = m_limitKeys;
+    limits.hints = {{tr("Tab"), tr("next")}, {tr("Up Down"), tr("change")}};
+    addKey(limits, Qt::Key_A, QStringLiteral("A"), tr("this one or all"),
+           [this] { m_limits->setForAll(!m_limits->isForAll()); });
+    addKey(limits, Qt::Key_R, QStringLiteral("R"), tr("built in"), [this] { m_limits->bringBack(); });
+    addKey(limits, Qt::Key_Escape, QStringLiteral("L"), tr("done"), [this] { editLimits(false); });
+    addKey(limits, Qt::Key_O, QStringLiteral("O"), tr("open"), [this] { m_limits->openFile(); });
+    addKey(limits, Qt::Key_S, QStringLiteral("S"), tr("save"), [this] { m_limits->saveFile(); });
+    addKey(limits, Qt::CTRL | Qt::Key_Z, tr("Ctrl Z"), tr("undo"), [this] { m_with.limits.undo(); });
+    addKey(limits, Qt::SHIFT | Qt::Key_R, tr("Shift R"), tr("all built in"), [this] { m_limits->bringAllBack(); });
 }
 
 QList<KeyHint> ClimbPlace::keys() const {
-    if (isEditing()) return m_limitKeys;
+    if (isEditing()) return m_limitKeys.hints;
     return m_main->currentWidget() == m_faster ? m_fasterKeys : Place::keys();
 }
 
 QList<KeySection> ClimbPlace::allKeys(const QString& name) const {
-    return {{name, Place::keys()}, {tr("As it gets faster"), m_fasterKeys}, {tr("Limits of your own"), m_limitKeys}};
+    return {
+        {name, Place::keys()}, {tr("As it gets faster"), m_fasterKeys}, {tr("Limits of your own"), m_limitKeys.hints}};
 }
 
 bool ClimbPlace::isEditing() const {

@@ -103,7 +103,7 @@ class ClimbPlace : public Place {
     HoldBar* m_holds;
     LimitEditor* m_limits;
     QList<KeyHint> m_fasterKeys;
-    QList<KeyHint> m_limitKeys;
+    KeyGroup m_limitKeys{[this] { return isEditing(); }};
     VerdictBar* m_verdict;
 };
 

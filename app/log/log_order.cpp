@@ -16,8 +16,10 @@ QString ownNameOf(std::string_view name) {
     return QString::fromUtf8(name.data(), static_cast<qsizetype>(name.size()));
 }
 
+}  // namespace
+
 /// What hands, classes, voices and kinds of findings are called in the player's language.
-QMap<QString, QString> namesOfTerms() {
+QMap<QString, QString> LogPlace::namesOfTerms() {
     QMap<QString, QString> names;
     const auto add = [&names](auto what) {
         const QString own = ownNameOf(toName(what));
@@ -26,23 +28,21 @@ QMap<QString, QString> namesOfTerms() {
     };
     for (int voice = 0; voice < kVoiceCount; ++voice) add(static_cast<Voice>(voice));
     for (const Level level : {Level::Ghost, Level::Tap, Level::Accent}) add(level);
-    names.insert(LogPlace::tr("early"), ownNameOf(toName(FindingKind::Early)));
-    names.insert(LogPlace::tr("late"), ownNameOf(toName(FindingKind::Late)));
-    names.insert(LogPlace::tr("loud"), ownNameOf(toName(FindingKind::Loud)));
-    names.insert(LogPlace::tr("soft"), ownNameOf(toName(FindingKind::Soft)));
-    names.insert(LogPlace::tr("uneven"), ownNameOf(toName(FindingKind::Uneven)));
-    names.insert(LogPlace::tr("missed"), ownNameOf(toName(FindingKind::Missed)));
-    names.insert(LogPlace::tr("drift"), ownNameOf(toName(FindingKind::Drift)));
-    names.insert(LogPlace::tr("left"), ownNameOf(toName(Limb::LeftHand)));
-    names.insert(LogPlace::tr("right"), ownNameOf(toName(Limb::RightHand)));
+    names.insert(tr("early"), ownNameOf(toName(FindingKind::Early)));
+    names.insert(tr("late"), ownNameOf(toName(FindingKind::Late)));
+    names.insert(tr("loud"), ownNameOf(toName(FindingKind::Loud)));
+    names.insert(tr("soft"), ownNameOf(toName(FindingKind::Soft)));
+    names.insert(tr("uneven"), ownNameOf(toName(FindingKind::Uneven)));
+    names.insert(tr("missed"), ownNameOf(toName(FindingKind::Missed)));
+    names.insert(tr("drift"), ownNameOf(toName(FindingKind::Drift)));
+    names.insert(tr("left"), ownNameOf(toName(Limb::LeftHand)));
+    names.insert(tr("right"), ownNameOf(toName(Limb::RightHand)));
     for (const QString& own : searchTerms()) names.insert(own, own);  // as in files
     return names;
 }
 
-}  // namespace
-
 TakeSearch LogPlace::search() const {
-    TakeSearch wanted = searchFromText(m_find->text(), namesOfTerms());
+    TakeSearch wanted = searchFromText(m_find->text(), m_terms);
     wanted.inTrash = m_inTrash;
     return wanted;
 }
@@ -113,43 +113,33 @@ void LogPlace::addTwoKeys() {
     addHiddenKey(Qt::Key_C, [this] {
         if (!isOverTime()) compareChosen();
     });
-    m_orderKeys.append(hintOf(Qt::Key_C, QStringLiteral("C"), tr("compare two chosen takes")));
-    const auto add = [this](const QKeySequence& key, const QString& shown, const QString& what, auto action) {
-        addHiddenKey(key, [this, action] {
-            if (isComparing()) action();
-        });
-        m_twoKeys.append(hintOf(key, shown, what));
-    };
-    add(Qt::Key_H, QStringLiteral("H"), tr("hear"), [this] { m_twoTakes->hear(); });
-    add(Qt::Key_N, QStringLiteral("N"), tr("the other from the same bar"), [this] { m_twoTakes->hearOther(); });
-    add(Qt::Key_BracketRight, QStringLiteral("[ ]"), tr("bar"), [this] { m_twoTakes->moveBar(1); });
-    addHiddenKey(Qt::Key_BracketLeft, [this] {
-        if (isComparing()) m_twoTakes->moveBar(-1);
-    });
-    m_twoKeys.append({QStringLiteral("C"), tr("back to the list")});
+    m_orderKeys.hints.append(hintOf(Qt::Key_C, QStringLiteral("C"), tr("compare two chosen takes")));
+    KeyGroup& two = m_twoKeys;
+    addKey(two, Qt::Key_H, QStringLiteral("H"), tr("hear"), [this] { m_twoTakes->hear(); });
+    addKey(two, Qt::Key_N, QStringLiteral("N"), tr("the other from the same bar"), [this] { m_twoTakes->hearOther(); });
+    addKey(two, Qt::Key_BracketRight, QStringLiteral("[ ]"), tr("bar"), [this] { m_twoTakes->moveBar(1); });
+    addKey(two, Qt::Key_BracketLeft, {}, {}, [this] { m_twoTakes->moveBar(-1); });
+    two.hints.append({QStringLiteral("C"), tr("back to the list")});
 }
 
 void LogPlace::addOrderKeys() {
-    const auto add = [this](const QKeySequence& key, const QString& shown, const QString& what, auto action) {
-        addHiddenKey(key, [this, action] {
-            if (m_main->currentWidget() == m_list) action();
-        });
-        m_orderKeys.append(hintOf(key, shown, what));
-    };
+    KeyGroup& order = m_orderKeys;
     addKey(Qt::Key_F, QStringLiteral("F"), tr("find"), [this] { m_find->setFocus(); });
-    add(Qt::SHIFT | Qt::Key_Down, tr("Shift+arrows"), tr("choose several takes"), [] {});
-    add(Qt::Key_T, QStringLiteral("T"), tr("tags of the chosen takes"), [this] { askForTags(); });
-    add(Qt::Key_Delete, tr("Del"), tr("to the trash"), [this] { removeChosen(); });
-    add(Qt::CTRL | Qt::Key_Z, tr("Ctrl+Z"), tr("take back"), [this] { m_with.care.undo(); });
-    add(Qt::Key_D, QStringLiteral("D"), tr("the trash"), [this] { toggleTrash(); });
-    add(Qt::CTRL | Qt::Key_Delete, tr("Ctrl+Del"), tr("empty the trash"), [this] {
-        const auto sure = tr("Throw away everything in the trash, recordings and all? This cannot be taken back.");
-        if (m_inTrash && QMessageBox::question(this, tr("Empty the trash"), sure) == QMessageBox::Yes)
-            m_with.care.emptyTrash();
-    });
-    add(Qt::Key_X, QStringLiteral("X"), tr("chosen takes as files"), [this] { exportChosen(); });
-    add(Qt::Key_K, QStringLiteral("K"), tr("what the recordings take of the disk"),
-        [this] { DiskDialog(m_with.care, m_with.care.soundMonths(), this).exec(); });
+    order.hints.append({tr("Shift+arrows"), tr("choose several takes")});  // the list itself has them
+    addKey(order, Qt::Key_T, QStringLiteral("T"), tr("tags of the chosen takes"), [this] { askForTags(); });
+    addKey(order, Qt::Key_Delete, tr("Del"), tr("to the trash"), [this] { removeChosen(); });
+    addKey(order, Qt::CTRL | Qt::Key_Z, tr("Ctrl+Z"), tr("take back"), [this] { m_with.care.undo(); });
+    addKey(order, Qt::Key_D, QStringLiteral("D"), tr("the trash"), [this] { toggleTrash(); });
+    addKey(order, Qt::CTRL | Qt::Key_Delete, tr("Ctrl+Del"), tr("empty the trash"), [this] { emptyTrash(); });
+    addKey(order, Qt::Key_X, QStringLiteral("X"), tr("chosen takes as files"), [this] { exportChosen(); });
+    addKey(order, Qt::Key_K, QStringLiteral("K"), tr("what the recordings take of the disk"),
+           [this] { DiskDialog(m_with.care, m_with.care.soundMonths(), this).exec(); });
+}
+
+void LogPlace::emptyTrash() {
+    const auto sure = tr("Throw away everything in the trash, recordings and all? This cannot be taken back.");
+    if (m_inTrash && QMessageBox::question(this, tr("Empty the trash"), sure) == QMessageBox::Yes)
+        m_with.care.emptyTrash();
 }
 
 }  // namespace upbeat

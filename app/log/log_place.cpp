@@ -38,7 +38,8 @@ LogPlace::LogPlace(const With& with, QWidget* parent)
       m_twoTakes(new TwoTakesView({with.folder, with.playback, with.notices}, this)),
       m_totals(new QLabel(this)),
       m_find(new QLineEdit(this)),
-      m_note(new QLineEdit(this)) {
+      m_note(new QLineEdit(this)),
+      m_terms(namesOfTerms()) {
     auto* layout = new QVBoxLayout(this);
     layout->setContentsMargins(0, 0, 0, 0);
     layout->setSpacing(10);
@@ -159,17 +160,12 @@ void LogPlace::open(qint64 id) {
 
 void LogPlace::addTimeKeys() {
     addKey(Qt::Key_V, QStringLiteral("V"), tr("over time"), [this] { showOverTime(!isOverTime()); });
-    m_timeKeys = {{tr("Enter"), tr("look at the take")}, {QStringLiteral("V"), tr("takes by day")}};
-    const auto add = [this](const QKeySequence& key, const QString& shown, const QString& what, auto action) {
-        addHiddenKey(key, [this, action] {
-            if (isOverTime()) action();
-        });
-        if (!shown.isEmpty()) m_timeKeys.append(hintOf(key, shown, what));
-    };
-    add(Qt::Key_Left, tr("Arrows"), tr("take"), [this] { m_overTime->choose(-1); });
-    add(Qt::Key_Right, {}, {}, [this] { m_overTime->choose(1); });
-    add(Qt::Key_M, QStringLiteral("M"), tr("next measure"), [this] { m_overTime->nextMeasure(); });
-    add(Qt::Key_A, QStringLiteral("A"), tr("all exercises"), [this] { m_overTime->toggleAll(); });
+    KeyGroup& time = m_timeKeys;
+    time.hints = {{tr("Enter"), tr("look at the take")}, {QStringLiteral("V"), tr("takes by day")}};
+    addKey(time, Qt::Key_Left, tr("Arrows"), tr("take"), [this] { m_overTime->choose(-1); });
+    addKey(time, Qt::Key_Right, {}, {}, [this] { m_overTime->choose(1); });
+    addKey(time, Qt::Key_M, QStringLiteral("M"), tr("next measure"), [this] { m_overTime->nextMeasure(); });
+    addKey(time, Qt::Key_A, QStringLiteral("A"), tr("all exercises"), [this] { m_overTime->toggleAll(); });
 }
 
 bool LogPlace::isOverTime() const {
@@ -190,15 +186,15 @@ void LogPlace::front(QWidget* view) {
 }
 
 QList<KeyHint> LogPlace::keys() const {
-    if (isComparing()) return m_twoKeys;
-    return isOverTime() ? m_timeKeys : Place::keys();
+    if (isComparing()) return m_twoKeys.hints;
+    return isOverTime() ? m_timeKeys.hints : Place::keys();
 }
 
 QList<KeySection> LogPlace::allKeys(const QString& name) const {
     return {{name, Place::keys()},
-            {tr("Order in the log"), m_orderKeys},
-            {tr("Two takes"), m_twoKeys},
-            {tr("Over time"), m_timeKeys}};
+            {tr("Order in the log"), m_orderKeys.hints},
+            {tr("Two takes"), m_twoKeys.hints},
+            {tr("Over time"), m_timeKeys.hints}};
 }
 
 void LogPlace::showNote() {

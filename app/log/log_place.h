@@ -68,11 +68,13 @@ class LogPlace : public Place {
     void addTimeKeys();
     void addOrderKeys();
     void addTwoKeys();
+    [[nodiscard]] static QMap<QString, QString> namesOfTerms();
     [[nodiscard]] TakeSearch search() const;
     [[nodiscard]] std::vector<qint64> chosenTakes() const;
     void askForTags();
     void toggleTrash();
     void removeChosen();
+    void emptyTrash();
     void exportChosen();
     [[nodiscard]] bool isOverTime() const;
     [[nodiscard]] bool isComparing() const;
@@ -86,12 +88,13 @@ class LogPlace : public Place {
     QStackedWidget* m_main;
     OverTimeView* m_overTime;
     TwoTakesView* m_twoTakes;
-    QList<KeyHint> m_timeKeys;
-    QList<KeyHint> m_orderKeys;
-    QList<KeyHint> m_twoKeys;
+    KeyGroup m_timeKeys{[this] { return isOverTime(); }};
+    KeyGroup m_orderKeys{[this] { return m_main->currentWidget() == m_list; }};
+    KeyGroup m_twoKeys{[this] { return isComparing(); }};
     QLabel* m_totals;
     QLineEdit* m_find;
     QLineEdit* m_note;
+    QMap<QString, QString> m_terms;  ///< What may be searched for in the player's language, as it is searched for.
     bool m_inTrash = false;
     QString m_noteBefore;
 };

@@ -18,10 +18,22 @@ struct KeyHint {
     QKeySequence standard{};  ///< What the program comes with; empty where it is no key that can be changed.
 };
 
+/// A key as it is shown: one of the player's own by its own name.
+[[nodiscard]] inline KeyHint hintOf(const QKeySequence& sequence, const QString& shown, const QString& what) {
+    const KeyMap& keys = KeyMap::now();
+    return {keys.isOwn(sequence) ? keys.of(sequence).toString(QKeySequence::NativeText) : shown, what, sequence};
+}
+
 /// Keys that belong together, under their name.
 struct KeySection {
     QString title;
     QList<KeyHint> keys;
+};
+
+/// Keys of what a place may open in itself: they work while it is open.
+struct KeyGroup {
+    std::function<bool()> isOn;
+    QList<KeyHint> hints{};
 };
 
 /// One of the five places. A place shows the studio and tells it what the player wants.
@@ -48,10 +60,13 @@ class Place : public QWidget {
         addHiddenKey(sequence, std::move(action));
         m_keys.append(hintOf(sequence, shown, what));
     }
-    /// As it is shown: a key of the player's own by its own name.
-    [[nodiscard]] static KeyHint hintOf(const QKeySequence& sequence, const QString& shown, const QString& what) {
-        const KeyMap& keys = KeyMap::now();
-        return {keys.isOwn(sequence) ? keys.of(sequence).toString(QKeySequence::NativeText) : shown, what, sequence};
+    /// A key of a group, listed with it; one of two that are listed together has no name.
+    void addKey(KeyGroup& group, const QKeySequence& sequence, const QString& shown, const QString& what,
+                std::function<void()> action) {
+        addHiddenKey(sequence, [isOn = group.isOn, action = std::move(action)] {
+            if (isOn()) action();
+        });
+        if (!shown.isEmpty()) group.hints.append(hintOf(sequence, shown, what));
     }
     void addHiddenKey(const QKeySequence& sequence, std::function<void()> action) {
         auto* shortcut = new QShortcut(KeyMap::now().of(sequence), this);

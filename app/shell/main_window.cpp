@@ -84,11 +84,9 @@ void MainWindow::buildPlaces() {
 
 void MainWindow::addGlobalKey(const QKeySequence& sequence, const QString& shown, const QString& what,
                               std::function<void()> action) {
-    const KeyMap& keys = KeyMap::now();
-    auto* shortcut = new QShortcut(keys.of(sequence), this);
+    auto* shortcut = new QShortcut(KeyMap::now().of(sequence), this);
     connect(shortcut, &QShortcut::activated, this, std::move(action));
-    m_globalKeys.append(
-        {keys.isOwn(sequence) ? keys.of(sequence).toString(QKeySequence::NativeText) : shown, what, sequence});
+    m_globalKeys.append(hintOf(sequence, shown, what));
 }
 
 void MainWindow::buildKeys() {
