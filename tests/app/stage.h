@@ -1,6 +1,8 @@
 #pragma once
 
 #include <QApplication>
+#include <QTimer>
+
 #include "room.h"
 
 #include "shell/main_window.h"
@@ -22,6 +24,20 @@ inline bool lookAsShipped() {
     const bool loaded = loadFonts();
     QApplication::setFont(typeFace(Type::kText));
     return loaded;
+}
+
+/// Answers the next dialog of that kind, once it stands.
+template <class Dialog>
+void answer(const std::function<void(Dialog*)>& how) {
+    auto* waiting = new QTimer(qApp);
+    QObject::connect(waiting, &QTimer::timeout, qApp, [how, waiting] {
+        auto* dialog = qobject_cast<Dialog*>(QApplication::activeModalWidget());
+        if (dialog == nullptr) return;
+        waiting->stop();
+        waiting->deleteLater();
+        how(dialog);
+    });
+    waiting->start(10);
 }
 
 struct Desk {

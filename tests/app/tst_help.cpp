@@ -13,9 +13,7 @@ namespace {
 /// Opens the help with F1 and looks at it.
 void withHelp(const Desk& desk, const std::function<void(HelpSheet*)>& look) {
     bool seen = false;
-    QTimer::singleShot(0, desk.window.get(), [&] {
-        auto* sheet = qobject_cast<HelpSheet*>(QApplication::activeModalWidget());
-        QVERIFY(sheet != nullptr);
+    answer<HelpSheet>([&](HelpSheet* sheet) {
         look(sheet);
         seen = true;
         sheet->accept();

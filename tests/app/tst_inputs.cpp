@@ -3,7 +3,6 @@
 #include <QLabel>
 #include <QSignalSpy>
 #include <QTest>
-#include <QTimer>
 
 #include "puppet_room.h"
 #include "said.h"
@@ -171,15 +170,11 @@ class TestInputs : public QObject {
         window.show();
         QTRY_VERIFY_WITH_TIMEOUT(room.studio->inputs().isKnown(), 60000);
         bool isSaid = false;
-        QTimer look;
-        connect(&look, &QTimer::timeout, &window, [&] {
-            auto* sheet = qobject_cast<HelpSheet*>(QApplication::activeModalWidget());
-            if (sheet == nullptr) return;
+        answer<HelpSheet>([&](HelpSheet* sheet) {
             for (const auto* label : sheet->findChildren<QLabel*>())
                 isSaid = isSaid || label->text().contains(QStringLiteral("PipeWire does not answer; log in again"));
             sheet->accept();
         });
-        look.start(50);
         window.activateWindow();
         QVERIFY(QTest::qWaitForWindowActive(&window));
         QTest::keyClick(&window, Qt::Key_F1);

@@ -7,7 +7,7 @@
 #include "shell/windows.h"
 #include "text_recorder.h"
 #include "theme/language.h"
-#include "typing.h"
+#include "walk.h"
 
 using namespace upbeat;
 using namespace upbeat::test;
@@ -94,24 +94,7 @@ class TestLanguage : public QObject {
         QFETCH(QString, language);
         m_wrong.clear();
         Language::speak(language);
-        const Desk desk;
-        desk.window->resize(1280, 800);
-        look(desk, QStringLiteral("prepare"));
-        type(desk, QStringLiteral("a"));
-        look(desk, QStringLiteral("apart"));
-        type(desk, QStringLiteral("<Esc>e"));
-        look(desk, QStringLiteral("writing"));
-        desk.studio->manuscript().close();
-        desk.studio->stand().choose("paradiddle-accents");
-        for (int i = 0; i < 2; ++i) desk.playOne();
-        const QStringList places{"prepare-after", "play", "look", "climb", "log"};
-        for (int place = 0; place < places.size(); ++place) {
-            desk.window->go(place);
-            look(desk, places[place]);
-        }
-        desk.window->go(MainWindow::Look);
-        type(desk, QStringLiteral("g"));
-        look(desk, QStringLiteral("groups"));
+        walkThrough([this](const Desk& desk, const QString& where) { look(desk, where); });
         QVERIFY2(m_wrong.isEmpty(), qPrintable(m_wrong.join(QLatin1Char('\n'))));
     }
 
@@ -144,9 +127,7 @@ class TestLanguage : public QObject {
         windows.now().go(MainWindow::Climb);
         QVERIFY(QTest::qWaitForWindowActive(&windows.now()));
         const MainWindow* before = &windows.now();
-        QTimer::singleShot(0, &windows.now(), [] {
-            auto* sheet = qobject_cast<HelpSheet*>(QApplication::activeModalWidget());
-            QVERIFY(sheet != nullptr);
+        answer<HelpSheet>([](HelpSheet* sheet) {
             auto* box = qobject_cast<QComboBox*>(sheet->tabs()->cornerWidget());
             const int german = box->findData(QStringLiteral("de"));
             QVERIFY(german > 0 && box->itemText(german) == QStringLiteral("Deutsch"));

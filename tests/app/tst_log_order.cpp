@@ -47,18 +47,6 @@ struct Shelved : Desk {
         if (const QString into = qEnvironmentVariable("UPBEAT_PICTURES"); !into.isEmpty())
             window->grab().save(QStringLiteral("%1/%2.png").arg(into, QLatin1String(name)));
     }
-    /// Answers the next dialog.
-    template <class Dialog>
-    void answer(const std::function<void(Dialog*)>& how) const {
-        auto* waiting = new QTimer(window.get());
-        QObject::connect(waiting, &QTimer::timeout, window.get(), [how, waiting] {
-            auto* dialog = qobject_cast<Dialog*>(QApplication::activeModalWidget());
-            if (dialog == nullptr) return;
-            waiting->deleteLater();
-            how(dialog);
-        });
-        waiting->start(10);
-    }
 };
 
 }  // namespace
@@ -72,7 +60,7 @@ class TestLogOrder : public QObject {
         const Shelved log;
         QCOMPARE(log.shown(), 3);
         log.choose(1, 2);
-        log.answer<QInputDialog>([](QInputDialog* dialog) {
+        answer<QInputDialog>([](QInputDialog* dialog) {
             dialog->setTextValue(QStringLiteral("#Gig, lesson"));
             dialog->accept();
         });
@@ -93,6 +81,16 @@ class TestLogOrder : public QObject {
         QVERIFY(log.find()->hasFocus());
     }
 
+    void severalTakesAreChosenByKeys() {
+        const Shelved log;
+        log.list()->setFocus();
+        log.list()->setCurrentIndex(log.list()->model()->index(1, 0));
+        log.press(Qt::Key_Down, Qt::ShiftModifier);
+        QCOMPARE(log.list()->selectionModel()->selectedIndexes().size(), 2);
+        log.press(Qt::Key_Delete);
+        QCOMPARE(log.shown(), 1);
+    }
+
     void removedTakesComeBackAndAreThrownAway() {
         const Shelved log;
         log.choose(1, 2);
@@ -108,7 +106,7 @@ class TestLogOrder : public QObject {
         log.choose(1, 1);
         log.press(Qt::Key_Return);
         QCOMPARE(log.studio->logCare().inTrash(), 1);
-        log.answer<QMessageBox>([](QMessageBox* box) { box->button(QMessageBox::Yes)->click(); });
+        answer<QMessageBox>([](QMessageBox* box) { box->button(QMessageBox::Yes)->click(); });
         log.press(Qt::Key_Delete, Qt::ControlModifier);
         QCOMPARE(log.studio->logCare().inTrash(), 0);
         log.press(Qt::Key_D);
@@ -150,7 +148,7 @@ class TestLogOrder : public QObject {
 
     void theDiskIsShownAndARuleIsSet() {
         const Shelved log;
-        log.answer<DiskDialog>([](DiskDialog* dialog) {
+        answer<DiskDialog>([](DiskDialog* dialog) {
             auto* table = dialog->findChild<QTableWidget*>();
             QCOMPARE(table->rowCount(), 1);
             QCOMPARE(table->item(0, 1)->text(), QStringLiteral("3"));

@@ -6,7 +6,7 @@
 #include "look/look_place.h"
 #include "shell/help_sheet.h"
 #include "text_recorder.h"
-#include "typing.h"
+#include "walk.h"
 
 using namespace upbeat;
 using namespace upbeat::test;
@@ -82,31 +82,7 @@ class TestTranslation : public QObject {
     void init() { m_wrong.clear(); }
 
     void allFivePlacesAreTranslatedAndFit() {
-        const Desk desk;
-        desk.window->resize(1280, 800);
-        look(desk, QStringLiteral("Prepare"));
-        type(desk, QStringLiteral("a"));
-        look(desk, QStringLiteral("Prepare, taking apart"));
-        type(desk, QStringLiteral("<Esc>"));
-        type(desk, QStringLiteral("e"));
-        look(desk, QStringLiteral("Prepare, writing"));
-        desk.studio->manuscript().close();
-        desk.studio->manuscript().forget();
-        desk.studio->stand().choose("paradiddle-accents");
-        desk.window->go(MainWindow::Play);
-        look(desk, QStringLiteral("Play"));
-        desk.window->go(MainWindow::Climb);
-        look(desk, QStringLiteral("Climb without a take"));
-        desk.window->go(MainWindow::Log);
-        look(desk, QStringLiteral("Log without a take"));
-        desk.playOne();
-        look(desk, QStringLiteral("Look"));
-        type(desk, QStringLiteral("g"));
-        look(desk, QStringLiteral("Look, groups"));
-        desk.window->go(MainWindow::Climb);
-        look(desk, QStringLiteral("Climb"));
-        desk.window->go(MainWindow::Log);
-        look(desk, QStringLiteral("Log"));
+        walkThrough([this](const Desk& desk, const QString& where) { look(desk, where); });
         QVERIFY2(m_wrong.isEmpty(), qPrintable(QLatin1Char('\n') + m_wrong.join(QLatin1Char('\n'))));
     }
 

@@ -7,7 +7,6 @@
 #include <QPushButton>
 #include <QSignalSpy>
 #include <QTest>
-#include <QTimer>
 
 #include "look/finding_card.h"
 #include "look/look_place.h"
@@ -285,9 +284,7 @@ class TestWindow : public QObject {
     void theHelpSheetListsEveryKey() {
         const Desk stage;
         bool seen = false;
-        QTimer::singleShot(0, stage.window.get(), [&] {
-            QTRY_VERIFY(qobject_cast<HelpSheet*>(QApplication::activeModalWidget()) != nullptr);
-            auto* sheet = qobject_cast<HelpSheet*>(QApplication::activeModalWidget());
+        answer<HelpSheet>([&](HelpSheet* sheet) {
             QStringList texts;
             for (const QLabel* label : sheet->findChildren<QLabel*>()) texts << label->text();
             for (int i = 0; i < 5; ++i)
