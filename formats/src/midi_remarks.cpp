@@ -8,6 +8,7 @@
 #include "upbeat/formats/clean_utf8.h"
 #include "upbeat/formats/midi_pattern.h"
 #include "upbeat/music/bars.h"
+#include "upbeat/music/following.h"
 #include "upbeat/music/grid_text.h"
 
 namespace upbeat {
@@ -70,8 +71,7 @@ std::vector<std::string> lossesInMidi(const Exercise& e) {
         losses.emplace_back("anchors and free spans");
     if (e.feel.isSwung()) losses.emplace_back("swing is written as it sounds");
     if (!e.placements.empty()) losses.emplace_back("the feel beside the click is a remark that is not heard");
-    if (std::any_of(e.sections.begin(), e.sections.end(), [](const Section& s) { return !s.as.empty(); }))
-        losses.emplace_back("sections that are as others are written out");
+    if (hasFollowers(e)) losses.emplace_back("sections that are as others are written out");
     if (!e.swells.empty()) losses.emplace_back("swells and dynamics are single velocities");
     return losses;
 }

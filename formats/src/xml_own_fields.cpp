@@ -42,8 +42,7 @@ void writeOwnFields(Node identification, const Exercise& e) {
         node.append_attribute("name") = fmt::format("{}{}", kPrefix, name).c_str();
         node.text() = text.c_str();
     };
-    const bool isFollowing =
-        std::any_of(e.sections.begin(), e.sections.end(), [](const Section& s) { return !s.as.empty(); });
+    const bool isFollowing = hasFollowers(e);
     Exercise own = settled(e);
     std::erase_if(own.swells, [](const Swell& s) { return !s.isLevel(); });  // those are wedges
     for (const TextSetting& setting : settingsOf(own))

@@ -32,9 +32,8 @@ bool isInside(const Stroke& s, const FreeSpan& span) {
 /// A bar that follows another is divided like it.
 void ExerciseEditor::divideAsFollowed() {
     const Exercise& e = m_now.exercise;
-    const bool isAny =
-        std::any_of(e.sections.begin(), e.sections.end(), [](const Section& s) { return !s.as.empty(); });
-    for (int bar = 1; isAny && bar <= e.bars; ++bar) {
+    if (!hasFollowers(e)) return;
+    for (int bar = 1; bar <= e.bars; ++bar) {
         const auto there = followedBar(e, bar);
         if (!there) continue;
         const auto from = m_now.divisions.begin() + barOf(e, *there).firstBeat;
@@ -50,6 +49,16 @@ void ExerciseEditor::mirror() {
     });
 }
 
+namespace {
+
+/// Makes room for a span among those of its kind.
+template <class Span>
+void eraseOver(std::vector<Span>& spans, const Span& wanted) {
+    std::erase_if(spans, [&](const Span& other) { return other.from < wanted.to && wanted.from < other.to; });
+}
+
+}  // namespace
+
 void ExerciseEditor::toggleSwell(bool rises) {
     constexpr double kSoftDb = -20;
     toggle({span().from, span().to, rises ? kSoftDb : 0.0, rises ? 0.0 : kSoftDb});
@@ -63,7 +72,7 @@ void ExerciseEditor::toggle(const Swell& wanted) {
     change([&](State& s) {
         auto& swells = s.exercise.swells;
         const bool stands = std::find(swells.begin(), swells.end(), wanted) != swells.end();
-        std::erase_if(swells, [&](const Swell& other) { return other.from < wanted.to && wanted.from < other.to; });
+        eraseOver(swells, wanted);
         if (!stands) swells.push_back(wanted);
     });
 }
@@ -75,7 +84,7 @@ void ExerciseEditor::toggleFree() {
         const bool stands = std::any_of(spans.begin(), spans.end(), [&](const FreeSpan& other) {
             return other.from == over.from && other.to == over.to;
         });
-        std::erase_if(spans, [&](const FreeSpan& other) { return other.from < over.to && over.from < other.to; });
+        eraseOver(spans, over);
         if (!stands) spans.push_back(over);
     });
 }
@@ -84,7 +93,7 @@ void ExerciseEditor::askFreeNotes(int notes) {
     change([&](State& s) {
         const FreeSpan over{span().from, span().to, notes};
         auto& spans = s.exercise.freeSpans;
-        std::erase_if(spans, [&](const FreeSpan& other) { return other.from < over.to && over.from < other.to; });
+        eraseOver(spans, over);
         spans.push_back(over);
     });
 }

@@ -96,13 +96,14 @@ Result<void> checkFrame(const Exercise& e) {
 }
 
 Result<void> checkFreeSpans(const Exercise& e) {
-    for (const FreeSpan& span : e.freeSpans)
+    for (const FreeSpan& span : e.freeSpans) {
         if (span.from < Beats(0) || span.to > e.length() || !(span.from < span.to))
             return fail(UPBEAT_TEXT("a free span lies outside the phrase"), {},
                         UPBEAT_TEXT("let it begin before it ends, inside the bars"));
-        else if (span.notes < 0 || span.notes > kMostFreeNotes)
+        if (span.notes < 0 || span.notes > kMostFreeNotes)
             return fail(Text::with(UPBEAT_TEXT("a free span asks for %1 notes"), span.notes), {},
                         Text::with(UPBEAT_TEXT("use 1 to %1, or any number"), kMostFreeNotes));
+    }
     return {};
 }
 

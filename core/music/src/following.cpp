@@ -11,11 +11,11 @@ namespace {
 
 using Sections = std::vector<Section>;
 
-/// The nearest section of that name before one.
-const Section* sourceOf(const Sections& sections, std::size_t index) {
+/// The nearest section before one that has the name it follows, by its index.
+std::optional<std::size_t> sourceOf(const Sections& sections, std::size_t index) {
     for (std::size_t i = index; i-- > 0;)
-        if (sections[i].name == sections[index].as) return &sections[i];
-    return nullptr;
+        if (sections[i].name == sections[index].as) return i;
+    return std::nullopt;
 }
 
 /// The section a bar lies in, by its index.
@@ -23,12 +23,6 @@ std::optional<std::size_t> sectionOf(const Sections& sections, int bar) {
     const auto behind = std::find_if(sections.begin(), sections.end(), [bar](const Section& s) { return s.bar > bar; });
     if (behind == sections.begin()) return std::nullopt;
     return static_cast<std::size_t>(behind - sections.begin()) - 1;
-}
-
-int lastBarOf(const Exercise& e, const Section& section) {
-    const auto next = std::find_if(e.sections.begin(), e.sections.end(),
-                                   [&section](const Section& s) { return s.bar > section.bar; });
-    return next != e.sections.end() ? next->bar - 1 : e.bars;
 }
 
 /// The strokes of a bar, counted from its bar line.
@@ -64,8 +58,8 @@ void free(Exercise& e, int bar) {
 void dropDangling(Exercise& e) {
     for (std::size_t i = 0; i < e.sections.size(); ++i) {
         Section& section = e.sections[i];
-        if (sourceOf(e.sections, i) == nullptr) section.as.clear();
-        const int bars = lastBarOf(e, section) - section.bar + 1;
+        if (!sourceOf(e.sections, i)) section.as.clear();
+        const int bars = lastBarOf(e, i) - section.bar + 1;
         std::erase_if(section.but, [&](int number) { return section.as.empty() || number > bars; });
     }
 }
@@ -76,21 +70,26 @@ bool isBuiltAlike(const Exercise& a, const Exercise& b) {
 
 }  // namespace
 
+bool hasFollowers(const Exercise& e) {
+    return std::any_of(e.sections.begin(), e.sections.end(), [](const Section& s) { return !s.as.empty(); });
+}
+
 std::optional<int> followedBar(const Exercise& e, int bar) {
     const auto index = sectionOf(e.sections, bar);
     if (!index || bar > e.bars) return std::nullopt;
     const Section& section = e.sections[*index];
     const int number = bar - section.bar + 1;
     if (std::binary_search(section.but.begin(), section.but.end(), number)) return std::nullopt;
-    const Section* source = section.as.empty() ? nullptr : sourceOf(e.sections, *index);
-    if (source == nullptr) return std::nullopt;
-    const int there = source->bar + number - 1;
+    const auto source = section.as.empty() ? std::nullopt : sourceOf(e.sections, *index);
+    if (!source) return std::nullopt;
+    const int there = e.sections[*source].bar + number - 1;
     const bool isInside = there <= lastBarOf(e, *source);
     return isInside && barOf(e, there).meter == barOf(e, bar).meter ? std::optional(there) : std::nullopt;
 }
 
 Exercise settled(Exercise e) {
     dropDangling(e);
+    if (!hasFollowers(e)) return e;
     for (int bar = 1; bar <= e.bars; ++bar)
         if (const auto there = followedBar(e, bar); there && strokesOf(e, bar) != strokesOf(e, *there)) free(e, bar);
     return e;
@@ -98,6 +97,7 @@ Exercise settled(Exercise e) {
 
 Exercise followed(Exercise changed, const Exercise& before) {
     if (!isBuiltAlike(changed, before)) return settled(std::move(changed));
+    if (!hasFollowers(changed)) return changed;
     for (int bar = 1; bar <= changed.bars; ++bar) {
         const auto there = followedBar(changed, bar);
         if (!there) continue;
@@ -129,12 +129,12 @@ Exercise followed(Exercise read) {
 Result<void> checkFollowing(const Exercise& e) {
     for (std::size_t i = 0; i < e.sections.size(); ++i) {
         const Section& section = e.sections[i];
-        if (!section.as.empty() && sourceOf(e.sections, i) == nullptr)
+        if (!section.as.empty() && !sourceOf(e.sections, i))
             return fail(
                 Text::with(UPBEAT_TEXT("section %1 is as %2, which does not come before it"), section.name, section.as),
                 {}, UPBEAT_TEXT("name an earlier section"));
         const auto& but = section.but;
-        const int bars = lastBarOf(e, section) - section.bar + 1;
+        const int bars = lastBarOf(e, i) - section.bar + 1;
         const bool isInOrder = std::adjacent_find(but.begin(), but.end(), std::greater_equal<>()) == but.end();
         if (!but.empty() && (section.as.empty() || !isInOrder || but.front() < 1 || but.back() > bars))
             return fail(Text::with(UPBEAT_TEXT("section %1 has bars of its own that it does not hold"), section.name),
@@ -152,7 +152,7 @@ Result<Exercise> asAnother(Exercise e, std::size_t index, std::string_view other
     section.as = other;
     section.but.clear();
     if (const auto good = checkFollowing(e); !good) return tl::unexpected(good.error());
-    const int last = lastBarOf(e, section);
+    const int last = lastBarOf(e, index);
     for (int bar = section.bar; bar <= last; ++bar)
         if (const auto there = followedBar(e, bar)) setStrokes(e, bar, strokesOf(e, *there));
     return settled(std::move(e));

@@ -14,15 +14,17 @@ void addSection(std::vector<Section>& sections, int bar, std::string_view name) 
     if (!shown.empty() && isBehind && sections.size() < kMostSections) sections.push_back({bar, std::string(shown)});
 }
 
+int lastBarOf(const Exercise& e, std::size_t section) {
+    return section + 1 < e.sections.size() ? e.sections[section + 1].bar - 1 : e.bars;
+}
+
 std::vector<SectionSpan> sectionsOf(const Exercise& exercise) {
     std::vector<SectionSpan> spans;
     const auto& sections = exercise.sections;
     if (sections.empty()) return spans;
     if (sections.front().bar > 1) spans.push_back({{}, 1, sections.front().bar - 1});
-    for (std::size_t i = 0; i < sections.size(); ++i) {
-        const int to = i + 1 < sections.size() ? sections[i + 1].bar - 1 : exercise.bars;
-        spans.push_back({sections[i].name, sections[i].bar, to});
-    }
+    for (std::size_t i = 0; i < sections.size(); ++i)
+        spans.push_back({sections[i].name, sections[i].bar, lastBarOf(exercise, i)});
     return spans;
 }
 

@@ -11,6 +11,9 @@ namespace upbeat {
 // of them is written otherwise. Dynamics, tempo and meter are each section's own; a bar in another meter than the one
 // it would follow is its own as well. The page holds all strokes, so that nobody who reads it needs to know.
 
+/// Whether any section follows another.
+[[nodiscard]] bool hasFollowers(const Exercise& exercise);
+
 /// The bar a bar follows, counted from 1: none where it is its own.
 [[nodiscard]] std::optional<int> followedBar(const Exercise& exercise, int bar);
 

@@ -39,6 +39,8 @@ struct SectionSpan {
     friend bool operator==(const SectionSpan&, const SectionSpan&) = default;
 };
 
+/// The last bar of a section, by its index.
+[[nodiscard]] int lastBarOf(const Exercise& exercise, std::size_t section);
 /// All bars of a piece in sections; what stands before the first named one has no name. Empty without sections.
 [[nodiscard]] std::vector<SectionSpan> sectionsOf(const Exercise& exercise);
 /// The first of the longest ones, by its index.
