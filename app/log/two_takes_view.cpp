@@ -10,6 +10,7 @@
 #include "theme/theme.h"
 #include "theme/words.h"
 #include "upbeat/field/field_data.h"
+#include "upbeat/words/season_words.h"
 
 namespace upbeat {
 
@@ -22,23 +23,6 @@ QString titleOf(char letter, const TakeView& take) {
         .arg(QString::fromStdString(take.stored.exercise.title),
              QLocale().toString(at, QStringLiteral("ddd d MMM HH:mm")), tempoInWords(take.stored.frame.tempoBpm),
              inWords(words::headlineOf(take.analysis.verdict)));
-}
-
-/// A gate a line: from what to what, and whether that can be told.
-QString changeInWords(const GateChange& change) {
-    const QString unit = inWords(words::unitOf(change.kind));
-    const int decimals = change.kind == GateKind::Mistakes ? 0 : 1;
-    const auto number = [decimals](double value) { return QLocale().toString(value, 'f', decimals); };
-    const double near = std::min(std::abs(change.difference.low), std::abs(change.difference.high));
-    const double far = std::max(std::abs(change.difference.low), std::abs(change.difference.high));
-    const QString by =
-        TwoTakesView::tr("by %1 (%2 to %3)").arg(number(std::abs(change.difference.value)), number(near), number(far));
-    QString how = TwoTakesView::tr("no difference that can be told");
-    if (change.how == GateChange::How::Better) how = TwoTakesView::tr("better %1").arg(by);
-    if (change.how == GateChange::How::Worse) how = TwoTakesView::tr("worse %1").arg(by);
-    const QString after = unit.isEmpty() ? number(change.after) : number(change.after) + QLatin1Char(' ') + unit;
-    return TwoTakesView::tr("%1: %2 then %3, %4")
-        .arg(inWords(words::nameOf(change.kind)), number(change.before), after, how);
 }
 
 }  // namespace
@@ -109,7 +93,7 @@ void TwoTakesView::show(const Two& takes) {
     auto sorted = m_changes;
     std::stable_sort(sorted.begin(), sorted.end(),
                      [](const GateChange& a, const GateChange& b) { return a.how < b.how; });
-    for (const GateChange& change : sorted) lines << changeInWords(change);
+    for (const GateChange& change : sorted) lines << inWords(words::changeOf(change));
     m_said->setText(lines.join(QStringLiteral("\n\n")));
     showBar();
     Q_EMIT opened();

@@ -3,7 +3,9 @@
 #include <cmath>
 
 #include "upbeat/season/over_time.h"
+#include "upbeat/season/two_takes.h"
 #include "upbeat/units/random.h"
+#include "upbeat/words/season_words.h"
 
 using namespace upbeat;
 
@@ -96,6 +98,33 @@ class TestOverTime : public QObject {
         for (FigureThen& f : all)
             if (f.daysAgo >= 10) f.daysAgo += 30;
         QVERIFY(!changeOverWeeks(all));
+    }
+
+    void twoTakesAreComparedGateByGate() {
+        const auto gate = [](GateKind kind, double value, double half) {
+            Gate one;
+            one.kind = kind;
+            one.measured = {value, value - half, value + half, 40};
+            return one;
+        };
+        const std::vector<Gate> before{gate(GateKind::Spread, 12, 1), gate(GateKind::AccentTapGap, 6, 1),
+                                       gate(GateKind::Mistakes, 9, 0), gate(GateKind::Placement, 3, 2)};
+        const std::vector<Gate> after{gate(GateKind::Mistakes, 2, 0), gate(GateKind::Spread, 9, 1),
+                                      gate(GateKind::AccentTapGap, 4, 1), gate(GateKind::Drift, 3, 2)};
+        const auto changes = compareTakes(before, after);
+        QCOMPARE(changes.size(), std::size_t{3});  // what only one has is not compared
+        const auto said = [&changes](std::size_t i) {
+            return QString::fromStdString(words::changeOf(changes[i]).said());
+        };
+        // 1 and 1 in squares are 1.41: a difference of 3 is from 1.6 to 4.4.
+        QCOMPARE(said(0), QStringLiteral("Spread: 12.0 then 9.0 ms, better by 3.0 (1.6 to 4.4)"));
+        QCOMPARE(said(1), QStringLiteral("Accents above taps: 6.0 then 4.0 dB, worse by 2.0 (0.6 to 3.4)"));
+        // 9 and 2 mistakes: 1.96 times the root of 11 is 6.5, and 7 are more.
+        QCOMPARE(said(2), QStringLiteral("Missed and extra: 9 then 2, better by 7 (0 to 14)"));
+        const auto same = compareTakes(before, before);
+        QCOMPARE(QString::fromStdString(words::changeOf(same[3]).said()),
+                 QStringLiteral("Placement: 3.0 then 3.0 ms, no difference that can be told"));
+        QCOMPARE(same[2].how, GateChange::How::Untold);
     }
 };
 

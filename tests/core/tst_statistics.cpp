@@ -74,6 +74,13 @@ class TestStatistics : public QObject {
         QVERIFY(!slopeFigure(std::vector<double>{1, 1, 1, 1}, std::vector<double>{1, 2, 3, 4}));
     }
 
+    void aDistanceIsAsFarOnEitherSide() {
+        const Figure far{3, 1, 5, 9};
+        QCOMPARE(distance(Figure{-3, -5, -1, 9}), far);
+        QCOMPARE(distance(far), far);
+        QCOMPARE(distance(Figure{-1, -3, 1, 9}), (Figure{1, 0, 3, 9}));
+    }
+
     void theMediansIntervalHoldsTheTruthAsOftenAsItSays() {
         int inside = 0;
         for (std::uint64_t seed = 0; seed < 1000; ++seed) {

@@ -119,6 +119,12 @@ Figure against(const Figure& figure, double zero) {
     return {figure.value - zero, figure.low - zero, figure.high - zero, figure.n};
 }
 
+Figure distance(const Figure& f) {
+    const double far = std::max(std::abs(f.low), std::abs(f.high));
+    const bool holdsZero = f.low <= 0 && f.high >= 0;
+    return {std::abs(f.value), holdsZero ? 0.0 : std::min(std::abs(f.low), std::abs(f.high)), far, f.n};
+}
+
 std::optional<Figure> slopeFigure(std::span<const double> x, std::span<const double> y) {
     if (x.size() < 4 || x.size() != y.size()) return std::nullopt;
     const double mx = mean(x);

@@ -16,9 +16,9 @@ std::vector<GateChange> compareTakes(const std::vector<Gate>& before, const std:
             change.difference.low = change.difference.value - half;
             change.difference.high = change.difference.value + half;
         }
-        const bool isMore = change.difference.low > 0;
-        if (isMore || change.difference.high < 0)
-            change.how = isMore == asksAtLeast(a.kind) ? GateChange::How::Better : GateChange::How::Worse;
+        if (distance(change.difference).low > 0)
+            change.how =
+                (change.difference.value > 0) == asksAtLeast(a.kind) ? GateChange::How::Better : GateChange::How::Worse;
         changes.push_back(change);
     }
     return changes;

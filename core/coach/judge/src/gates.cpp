@@ -14,13 +14,6 @@ namespace {
 
 constexpr NameTable<3> kStates{"met", "missed", "unsure"};
 
-/// |figure|: the interval of a distance; it starts at 0 when the figure's interval holds 0.
-Figure distance(const Figure& f) {
-    const double far = std::max(std::abs(f.low), std::abs(f.high));
-    const bool holdsZero = f.low <= 0 && f.high >= 0;
-    return {std::abs(f.value), holdsZero ? 0.0 : std::min(std::abs(f.low), std::abs(f.high)), far, f.n};
-}
-
 GateState stateOf(const Figure& f, double limit, bool atLeast) {
     if (atLeast) {
         if (f.low >= limit) return GateState::Met;

@@ -15,11 +15,6 @@ bool isStillBelow(const std::optional<Figure>& gap, double limit) {
     return gap && gap->high < limit;
 }
 
-/// From 0 to the nearer end of the interval; minus where it holds 0.
-double distanceFrom0(const Figure& figure) {
-    return std::max(figure.low, -figure.high);
-}
-
 }  // namespace
 
 void FaultFinder::whole(FindingKind kind, const Figure& figure, std::string unit, double weight, const Fault& fault) {
@@ -88,7 +83,7 @@ void FaultFinder::findFeel() {
     const double limit = m_profile.limit(GateKind::Feel, shortestStepMs(m_take.exercise, Bpm(m_take.tempoBpm)));
     for (const FeelPlayed& feel : m_measures.feel) {
         const Figure& away = feel.awayMs;
-        if (distanceFrom0(away) <= limit) continue;
+        if (distance(away).low <= limit) continue;
         std::erase_if(m_found, [&feel](const Finding& f) {
             return std::holds_alternative<GroupApart>(f.fault) && f.voice && f.voice == feel.voice;
         });
@@ -105,7 +100,7 @@ void FaultFinder::findFreeNotes() {
     if (const int wrong = spaces.miscounted(); wrong > 0)
         whole(FindingKind::Extra, shareFigure(wrong, all), "%", 4.0 * wrong / all, FreeNotesMiscounted{wrong, all});
     constexpr double kToldPercent = 3;  // a sextuplet at 100 ends 18 ms early or late
-    if (const auto& longer = spaces.longerPercent; longer && distanceFrom0(*longer) > kToldPercent)
+    if (const auto& longer = spaces.longerPercent; longer && distance(*longer).low > kToldPercent)
         whole(FindingKind::Drift, *longer, "%", std::abs(longer->value) / kToldPercent, FreeNotesStretched{});
     const double limit = m_profile.limit(GateKind::Spread, shortestStepMs(m_take.exercise, Bpm(m_take.tempoBpm)));
     if (spaces.unevenMs && spaces.unevenMs->low > limit)

@@ -6,6 +6,7 @@
 #include "upbeat/season/over_time.h"
 #include "upbeat/season/piece.h"
 #include "upbeat/season/tiring.h"
+#include "upbeat/season/two_takes.h"
 #include "upbeat/units/text.h"
 
 namespace upbeat::words {
@@ -27,6 +28,9 @@ namespace upbeat::words {
 /// How a measure changed from week to week, or that no difference can be told; without a change that the weeks cannot
 /// be compared.
 [[nodiscard]] Text changeOf(SeasonMeasure measure, const std::optional<WeekChange>& change);
+
+/// What became of a gate from one take to another, and whether that can be told.
+[[nodiscard]] Text changeOf(const GateChange& change);
 
 /// "B holds the piece at 92; A would go at 116." Empty where nothing can be said yet.
 [[nodiscard]] Text holderOf(const std::vector<SectionStanding>& sections);

@@ -52,6 +52,10 @@ struct Figure {
 /// A figure against another zero: everything less `zero`, which is known exactly.
 [[nodiscard]] Figure against(const Figure& figure, double zero);
 
+/// |figure|: how far it is from 0. The interval starts at 0 where the figure's holds 0, so that `low > 0` tells a
+/// figure that surely differs from nothing.
+[[nodiscard]] Figure distance(const Figure& figure);
+
 /// Slope of y over x by least squares, with the interval from the residuals. Fewer than 4 points: nothing.
 [[nodiscard]] std::optional<Figure> slopeFigure(std::span<const double> x, std::span<const double> y);
 

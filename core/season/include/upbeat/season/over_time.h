@@ -32,7 +32,7 @@ struct WeekChange {
     Figure difference;  ///< After less before with its 95 % interval; `n` days.
 
     /// Whether the interval keeps the difference from nothing.
-    [[nodiscard]] bool isTold() const { return difference.low > 0 || difference.high < 0; }
+    [[nodiscard]] bool isTold() const { return distance(difference).low > 0; }
 };
 
 /// Only days at tempos (2 % count as one) that both weeks have are compared, each against what is usual at its tempos:
