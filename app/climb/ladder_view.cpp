@@ -168,22 +168,24 @@ void LadderView::mousePressEvent(QMouseEvent* event) {
         }
 }
 
-QStringList LadderView::spokenRows() const {
-    QStringList rows;
-    for (const double bpm : m_ladder.rungs()) {
-        int clean = 0;
-        int all = 0;
-        for (const TakeSummary& take : m_takes) {
-            if (std::abs(take.tempoBpm - bpm) > 0.5 * m_ladder.stepBpm) continue;
-            ++all;
-            clean += take.clean ? 1 : 0;
-        }
-        QString row = tr("%1: %2 of %3 takes clean").arg(tempoInWords(bpm)).arg(clean).arg(all);
-        if (std::abs(bpm - m_tempoBpm) < 0.5 * m_ladder.stepBpm) row += tr(", you are here");
-        rows.prepend(row);  // the goal is on top
+int LadderView::spokenRowCount() const {
+    return static_cast<int>(m_ladder.rungs().size()) + (m_sentence.isEmpty() ? 0 : 1);
+}
+
+/// The goal is on top; below the ladder stands what was said of it.
+QString LadderView::spokenRow(int row) const {
+    const auto rungs = m_ladder.rungs();
+    if (row >= static_cast<int>(rungs.size())) return m_sentence;
+    const double bpm = rungs[rungs.size() - 1 - static_cast<std::size_t>(row)];
+    int clean = 0;
+    int all = 0;
+    for (const TakeSummary& take : m_takes) {
+        if (std::abs(take.tempoBpm - bpm) > 0.5 * m_ladder.stepBpm) continue;
+        ++all;
+        clean += take.clean ? 1 : 0;
     }
-    if (!m_sentence.isEmpty()) rows << m_sentence;
-    return rows;
+    const QString words = tr("%1: %2 of %3 takes clean").arg(tempoInWords(bpm)).arg(clean).arg(all);
+    return std::abs(bpm - m_tempoBpm) < 0.5 * m_ladder.stepBpm ? words + tr(", you are here") : words;
 }
 
 }  // namespace upbeat

@@ -22,7 +22,8 @@ class LadderView : public QWidget, public SpokenRows {
               const std::optional<Forecast>& forecast);
     /// A goal to be had first, where there is one.
     void showNearerGoal(std::optional<double> bpm);
-    [[nodiscard]] QStringList spokenRows() const override;
+    [[nodiscard]] int spokenRowCount() const override;
+    [[nodiscard]] QString spokenRow(int row) const override;
 
   Q_SIGNALS:
     void takeChosen(qint64 id);

@@ -184,23 +184,22 @@ void GateList::paintTrack(QPainter& painter, const Gate& gate, const QRectF& row
     painter.drawText(QRectF(row.left(), row.top() + 23, row.width(), 20), Qt::AlignRight | Qt::AlignVCenter, asked);
 }
 
-QStringList GateList::spokenRows() const {
-    QStringList rows;
-    for (const GateEvidence& evidence : m_gates) {
-        const Gate& gate = evidence.gate;
-        const auto figure = [&gate](double value) {
-            return QStringLiteral("%1 %2")
-                .arg(QLocale().toString(value, 'f', gate.kind == GateKind::Mistakes ? 0 : 1),
-                     inWords(words::unitOf(gate.kind)))
-                .trimmed();
-        };
-        const QString asked =
-            gate.atLeast ? tr("at least %1").arg(figure(gate.limit)) : tr("at most %1").arg(figure(gate.limit));
-        rows << QStringLiteral("%1: %2, %3, %4")
-                    .arg(inWords(words::nameOf(gate.kind)), figure(gate.measured.value), asked,
-                         inWords(words::nameOf(gate.state)));
-    }
-    return rows;
+int GateList::spokenRowCount() const {
+    return static_cast<int>(m_gates.size());
+}
+
+QString GateList::spokenRow(int row) const {
+    const Gate& gate = m_gates[static_cast<std::size_t>(row)].gate;
+    const auto figure = [&gate](double value) {
+        return QStringLiteral("%1 %2")
+            .arg(QLocale().toString(value, 'f', gate.kind == GateKind::Mistakes ? 0 : 1),
+                 inWords(words::unitOf(gate.kind)))
+            .trimmed();
+    };
+    const QString asked =
+        gate.atLeast ? tr("at least %1").arg(figure(gate.limit)) : tr("at most %1").arg(figure(gate.limit));
+    return QStringLiteral("%1: %2, %3, %4")
+        .arg(inWords(words::nameOf(gate.kind)), figure(gate.measured.value), asked, inWords(words::nameOf(gate.state)));
 }
 
 }  // namespace upbeat

@@ -20,7 +20,8 @@ class GateList : public QWidget, public SpokenRows {
     /// `takes`: on the rung, by which it is measured.
     void setGates(std::vector<GateEvidence> gates, int takes);
     [[nodiscard]] QSize sizeHint() const override;
-    [[nodiscard]] QStringList spokenRows() const override;
+    [[nodiscard]] int spokenRowCount() const override;
+    [[nodiscard]] QString spokenRow(int row) const override;
 
   protected:
     void paintEvent(QPaintEvent* event) override;

@@ -28,7 +28,8 @@ class CountLine : public QWidget, public SpokenRows {
     void showBar(int bar);
     [[nodiscard]] int barsInView() const;
     [[nodiscard]] int firstBar() const { return m_firstBar; }
-    [[nodiscard]] QStringList spokenRows() const override;
+    [[nodiscard]] int spokenRowCount() const override;
+    [[nodiscard]] QString spokenRow(int row) const override;
 
   protected:
     void paintEvent(QPaintEvent* event) override;

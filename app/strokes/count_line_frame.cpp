@@ -110,19 +110,18 @@ void CountLine::paintWords(QPainter& painter, const QRectF& row) const {
     }
 }
 
-/// A bar a row, in the letters of the text form: every voice with its strokes.
-QStringList CountLine::spokenRows() const {
-    QStringList rows;
-    for (int bar = 1; bar <= m_exercise.bars; ++bar) {
-        QStringList voices;
-        Exercise one = barsOf(m_exercise, bar, bar);
-        one.sections.clear();
-        for (const QString& line : QString::fromStdString(toText(one)).split(QLatin1Char('\n')))
-            if (line.contains(QLatin1Char('|'))) voices << QString(line).remove(QLatin1Char('|')).simplified();
-        rows << tr("bar %1").arg(printedBar(m_exercise, bar)) + QStringLiteral(": ") +
-                    voices.join(QStringLiteral("; "));
-    }
-    return rows;
+int CountLine::spokenRowCount() const {
+    return m_exercise.bars;
+}
+
+/// A bar in the letters of the text form: every voice with its strokes.
+QString CountLine::spokenRow(int row) const {
+    QStringList voices;
+    Exercise one = barsOf(m_exercise, row + 1, row + 1);
+    one.sections.clear();
+    for (const QString& line : QString::fromStdString(toText(one)).split(QLatin1Char('\n')))
+        if (line.contains(QLatin1Char('|'))) voices << QString(line).remove(QLatin1Char('|')).simplified();
+    return tr("bar %1").arg(printedBar(m_exercise, row + 1)) + QStringLiteral(": ") + voices.join(QStringLiteral("; "));
 }
 
 }  // namespace upbeat

@@ -37,23 +37,25 @@ QString markInWords(const FieldData& data, const FieldMark& mark) {
 
 }  // namespace
 
-/// A pass a row: what stands out of it; strokes nobody hears to be off are only counted.
-QStringList FieldView::spokenRows() const {
-    QStringList rows;
+int FieldView::spokenRowCount() const {
+    return static_cast<int>(m_data.rows.size());
+}
+
+/// A pass: what stands out of it; strokes nobody hears to be off are only counted.
+QString FieldView::spokenRow(int row) const {
     const StrokeScale scale;
-    for (std::size_t pass = 0; pass < m_data.rows.size(); ++pass) {
-        QStringList out;
-        int fine = 0;
-        for (const FieldMark& mark : m_data.rows[pass]) {
-            const bool isFine = mark.kind == FieldMark::Kind::Played && std::abs(mark.offsetMs) < scale.noticeMs;
-            isFine ? void(++fine) : void(out << markInWords(m_data, mark));
-        }
-        const QString name =
-            pass < m_data.rowNames.size() ? QString::fromStdString(m_data.rowNames[pass]) : QString::number(pass + 1);
-        rows << tr("pass %1: %2 in place").arg(name).arg(fine) + (out.isEmpty() ? QString() : QStringLiteral("; ")) +
-                    out.join(QStringLiteral(", "));
+    QStringList out;
+    int fine = 0;
+    for (const FieldMark& mark : m_data.rows[static_cast<std::size_t>(row)]) {
+        const bool isFine = mark.kind == FieldMark::Kind::Played && std::abs(mark.offsetMs) < scale.noticeMs;
+        isFine ? void(++fine) : void(out << markInWords(m_data, mark));
     }
-    return rows;
+    const auto& names = m_data.rowNames;
+    const QString name = row < static_cast<int>(names.size())
+                             ? QString::fromStdString(names[static_cast<std::size_t>(row)])
+                             : QString::number(row + 1);
+    return tr("pass %1: %2 in place").arg(name).arg(fine) + (out.isEmpty() ? QString() : QStringLiteral("; ")) +
+           out.join(QStringLiteral(", "));
 }
 
 }  // namespace upbeat

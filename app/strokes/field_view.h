@@ -29,7 +29,8 @@ class FieldView : public QWidget, public SpokenRows {
     [[nodiscard]] const std::vector<int>& highlighted() const { return m_highlighted; }
     /// Marks how far playback has come, in seconds of the recording; negative for none.
     void setPlayhead(double timeS);
-    [[nodiscard]] QStringList spokenRows() const override;
+    [[nodiscard]] int spokenRowCount() const override;
+    [[nodiscard]] QString spokenRow(int row) const override;
 
   public Q_SLOTS:
     void zoomIn();

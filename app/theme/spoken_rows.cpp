@@ -15,7 +15,7 @@ class SpokenRow : public QAccessibleInterface {
   public:
     SpokenRow(QWidget* view, int index) : m_view(view), m_index(index) {}
 
-    [[nodiscard]] bool isValid() const override { return m_view != nullptr && !words().isNull(); }
+    [[nodiscard]] bool isValid() const override { return m_view != nullptr && m_index < rows().spokenRowCount(); }
     [[nodiscard]] QObject* object() const override { return nullptr; }
     [[nodiscard]] QAccessibleInterface* parent() const override {
         return QAccessible::queryAccessibleInterface(m_view);
@@ -25,20 +25,18 @@ class SpokenRow : public QAccessibleInterface {
     [[nodiscard]] int childCount() const override { return 0; }
     [[nodiscard]] int indexOfChild(const QAccessibleInterface* /*child*/) const override { return -1; }
     [[nodiscard]] QString text(QAccessible::Text kind) const override {
-        return kind == QAccessible::Name ? words() : QString();
+        return kind == QAccessible::Name && isValid() ? rows().spokenRow(m_index) : QString();
     }
     void setText(QAccessible::Text /*kind*/, const QString& /*text*/) override {}
     [[nodiscard]] QAccessible::Role role() const override { return QAccessible::ListItem; }
     [[nodiscard]] QAccessible::State state() const override { return {}; }
     [[nodiscard]] QRect rect() const override {
-        const int rows = std::max(1, static_cast<int>(all().size()));
-        const int height = m_view->height() / rows;
+        const int height = m_view->height() / std::max(1, rows().spokenRowCount());
         return {m_view->mapToGlobal(QPoint(0, m_index * height)), QSize(m_view->width(), height)};
     }
 
   private:
-    [[nodiscard]] QStringList all() const { return dynamic_cast<const SpokenRows&>(*m_view).spokenRows(); }
-    [[nodiscard]] QString words() const { return all().value(m_index); }
+    [[nodiscard]] const SpokenRows& rows() const { return dynamic_cast<const SpokenRows&>(*m_view); }
 
     QPointer<QWidget> m_view;
     int m_index;
@@ -55,7 +53,7 @@ class SpokenList : public QAccessibleWidget {
     SpokenList& operator=(const SpokenList&) = delete;
 
     [[nodiscard]] int childCount() const override {
-        return static_cast<int>(dynamic_cast<const SpokenRows&>(*widget()).spokenRows().size());
+        return dynamic_cast<const SpokenRows&>(*widget()).spokenRowCount();
     }
     [[nodiscard]] QAccessibleInterface* child(int index) const override {
         if (index < 0 || index >= childCount()) return nullptr;

@@ -1,6 +1,6 @@
 #pragma once
 
-#include <QStringList>
+#include <QString>
 
 namespace upbeat {
 
@@ -12,8 +12,9 @@ class SpokenRows {
     SpokenRows(const SpokenRows&) = delete;
     SpokenRows& operator=(const SpokenRows&) = delete;
 
-    /// What is seen, a sentence a row, from top to bottom.
-    [[nodiscard]] virtual QStringList spokenRows() const = 0;
+    [[nodiscard]] virtual int spokenRowCount() const = 0;
+    /// What is seen in a row, from 0 at the top, as a sentence.
+    [[nodiscard]] virtual QString spokenRow(int row) const = 0;
 
     /// Makes every such widget a list of its rows, for AT-SPI and whoever else asks. Once, when the program starts.
     static void speakToReaders();
