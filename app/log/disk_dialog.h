@@ -3,6 +3,7 @@
 #include <QComboBox>
 #include <QDialog>
 #include <QLabel>
+#include <QTableWidget>
 
 #include "studio/log_care.h"
 
@@ -16,9 +17,13 @@ class DiskDialog : public QDialog {
     DiskDialog(LogCare& care, int soundMonths, QWidget* parent = nullptr);
 
   private:
+    void buildRule(int soundMonths);
+    void show(const std::vector<MonthOfSound>& months);
     void showRule();
 
     LogCare& m_care;
+    QLabel* m_inAll;
+    QTableWidget* m_months;
     QComboBox* m_rule;
     QLabel* m_would;
 };

@@ -23,6 +23,19 @@ QString takes(std::size_t count) {
     return counted(static_cast<int>(count), UPBEAT_TEXT("1 take"), UPBEAT_TEXT_N("%n takes"));
 }
 
+/// Throws away what was removed before a moment.
+Result<int> emptied(const DataFolder& folder, const QDateTime& before) {
+    const auto logbook = Logbook::open(folder.logbook(), LogbookAccess::Durable);
+    if (!logbook) return tl::unexpected(logbook.error());
+    return Trash(**logbook).empty(folder, before);
+}
+
+Result<std::vector<MonthOfSound>> monthsIn(const DataFolder& folder) {
+    const auto logbook = Logbook::open(folder.logbook(), LogbookAccess::Reading);
+    if (!logbook) return tl::unexpected(logbook.error());
+    return Sounds(**logbook).months(folder);
+}
+
 /// What may go by itself: old trash, and recordings the rule has no use for.
 Result<void> tidyNow(const DataFolder& folder, int soundMonths, const QDateTime& now) {
     const auto logbook = Logbook::open(folder.logbook(), LogbookAccess::Durable);
@@ -88,20 +101,16 @@ void LogCare::setTags(const std::vector<qint64>& ids, const QString& text) {
         if (!tags) return m_with.notices.complain(tags.error());
         before.push_back(*tags);
     }
-    const auto write = [this, ids](const std::function<std::vector<std::string>(std::size_t)>& tags) -> Result<void> {
-        for (std::size_t i = 0; i < ids.size(); ++i)
-            if (auto set = TakeRepository(m_with.logbook).setTags(ids[i], tags(i)); !set) return set;
-        return {};
-    };
-    if (done(write([&text](std::size_t) { return tagsIn(text); })))
-        m_back.push_back([write, before] { return write([&before](std::size_t i) { return before[i]; }); });
+    const std::vector after(ids.size(), tagsIn(text));
+    if (done(TakeRepository(m_with.logbook).setTags(ids, after)))
+        m_back.push_back([this, ids, before] { return TakeRepository(m_with.logbook).setTags(ids, before); });
 }
 
 void LogCare::undo() {
     if (m_back.empty()) return m_with.notices.say(tr("There is nothing to take back."));
-    const Step step = std::move(m_back.back());
-    m_back.pop_back();
-    if (done(step())) m_with.notices.say(tr("Taken back."));
+    const auto taken = m_back.back()();
+    if (taken) m_back.pop_back();
+    if (done(taken)) m_with.notices.say(tr("Taken back."));
 }
 
 int LogCare::inTrash() const {
@@ -110,15 +119,21 @@ int LogCare::inTrash() const {
 
 void LogCare::emptyTrash() {
     if (!mayChange()) return;
-    const auto gone = Trash(m_with.logbook).empty(m_with.folder, QDateTime::currentDateTime());
-    if (!gone) return m_with.notices.complain(gone.error());
-    m_back.clear();  // what it would bring back may be gone
-    m_with.notices.say(tr("%1 thrown away.").arg(takes(static_cast<std::size_t>(*gone))));
-    Q_EMIT changed();
+    m_worker.run([folder = m_with.folder, now = QDateTime::currentDateTime()] { return emptied(folder, now); },
+                 [this](const Result<int>& gone) {
+                     if (!gone) return m_with.notices.complain(gone.error());
+                     m_back.clear();  // what it would bring back may be gone
+                     m_with.notices.say(tr("%1 thrown away.").arg(takes(static_cast<std::size_t>(*gone))));
+                     Q_EMIT changed();
+                 });
 }
 
-std::vector<MonthOfSound> LogCare::months() const {
-    return Sounds(m_with.logbook).months(m_with.folder).value_or(std::vector<MonthOfSound>());
+void LogCare::readMonths(const std::function<void(const std::vector<MonthOfSound>&)>& read) {
+    m_worker.run([folder = m_with.folder] { return monthsIn(folder); },
+                 [this, read](const Result<std::vector<MonthOfSound>>& months) {
+                     if (!months) return m_with.notices.complain(months.error());
+                     read(*months);
+                 });
 }
 
 int LogCare::spareAfter(int months) const {

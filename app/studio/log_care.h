@@ -37,10 +37,11 @@ class LogCare : public QObject {
     /// Takes the last step back.
     void undo();
     [[nodiscard]] int inTrash() const;
-    /// All of it, at once and for good.
+    /// All of it, for good; beside the window.
     void emptyTrash();
 
-    [[nodiscard]] std::vector<MonthOfSound> months() const;
+    /// Adds up what recordings take of the disk, beside the window.
+    void readMonths(const std::function<void(const std::vector<MonthOfSound>&)>& read);
     [[nodiscard]] int soundMonths() const { return m_with.setup.settings().soundMonths; }
     /// Takes whose recording the rule would let go.
     [[nodiscard]] int spareAfter(int months) const;

@@ -12,14 +12,18 @@ Result<std::vector<std::string>> TakeRepository::tagsOf(qint64 id) const {
     return tags;
 }
 
-Result<void> TakeRepository::setTags(qint64 id, const std::vector<std::string>& tags) {
+Result<void> TakeRepository::setTags(const std::vector<qint64>& ids,
+                                     const std::vector<std::vector<std::string>>& tags) {
     Transaction transaction(m_logbook);
-    if (auto done = runQuery(m_logbook, "DELETE FROM tag WHERE take_id = ?", {id}); !done)
-        return tl::unexpected(done.error());
-    for (const std::string& tag : tags)
-        if (auto done = runQuery(m_logbook, "INSERT OR IGNORE INTO tag (take_id, name) VALUES (?, ?)", {id, toQt(tag)});
-            !done)
+    for (std::size_t i = 0; i < ids.size(); ++i) {
+        if (auto done = runQuery(m_logbook, "DELETE FROM tag WHERE take_id = ?", {ids[i]}); !done)
             return tl::unexpected(done.error());
+        for (const std::string& tag : tags[i])
+            if (auto done =
+                    runQuery(m_logbook, "INSERT OR IGNORE INTO tag (take_id, name) VALUES (?, ?)", {ids[i], toQt(tag)});
+                !done)
+                return tl::unexpected(done.error());
+    }
     return transaction.commit();
 }
 

@@ -108,7 +108,8 @@ class TestLogOrder : public QObject {
         QCOMPARE(log.studio->logCare().inTrash(), 1);
         answer<QMessageBox>([](QMessageBox* box) { box->button(QMessageBox::Yes)->click(); });
         log.press(Qt::Key_Delete, Qt::ControlModifier);
-        QCOMPARE(log.studio->logCare().inTrash(), 0);
+        QTRY_COMPARE_WITH_TIMEOUT(log.studio->logCare().inTrash(), 0, 60000);
+        QTRY_VERIFY_WITH_TIMEOUT(!log.studio->logCare().isBusy(), 60000);
         log.press(Qt::Key_D);
         QCOMPARE(log.shown(), 2);
         int recordings = 0;
@@ -150,7 +151,7 @@ class TestLogOrder : public QObject {
         const Shelved log;
         answer<DiskDialog>([](DiskDialog* dialog) {
             auto* table = dialog->findChild<QTableWidget*>();
-            QCOMPARE(table->rowCount(), 1);
+            QTRY_COMPARE(table->rowCount(), 1);
             QCOMPARE(table->item(0, 1)->text(), QStringLiteral("3"));
             auto* rule = dialog->findChild<QComboBox*>();
             rule->setCurrentIndex(1);

@@ -78,7 +78,7 @@ class TestOrder : public QObject {
         const Player player;
         player.playThree();
         Log log(player);
-        QVERIFY(log.takes.setTags(1, {"gig", "loud"}) && log.takes.setTags(3, {"gig"}));
+        QVERIFY(log.takes.setTags({1, 3}, {{"gig", "loud"}, {"gig"}}));
         QVERIFY(runQuery(*log.logbook, "DELETE FROM finding"));
         for (const char* terms : {" early left tap snare ", " late right accent "})
             QVERIFY(insertRow(*log.logbook, "finding",

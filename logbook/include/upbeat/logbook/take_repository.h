@@ -94,7 +94,9 @@ class TakeRepository {
     [[nodiscard]] Result<void> setNote(qint64 id, const std::string& note);
     /// Tags of a take, in order; setting them takes the place of those it had. A tag has no blanks and no "#".
     [[nodiscard]] Result<std::vector<std::string>> tagsOf(qint64 id) const;
-    [[nodiscard]] Result<void> setTags(qint64 id, const std::vector<std::string>& tags);
+    /// Of several takes, all or none; `tags` has as many lists.
+    [[nodiscard]] Result<void> setTags(const std::vector<qint64>& ids,
+                                       const std::vector<std::vector<std::string>>& tags);
     /// Without those in the trash.
     [[nodiscard]] Result<int> count() const;
 
