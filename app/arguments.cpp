@@ -29,13 +29,8 @@ Arguments readArguments(const QApplication& app) {
                                    QStringLiteral("percent"));
     parser.addOptions({demo, dark, contrast, scale, shots, data, language});
     parser.process(app);
-    return {parser.isSet(demo),
-            parser.isSet(dark),
-            parser.isSet(contrast),
-            parser.value(shots),
-            parser.value(data),
-            parser.value(language),
-            1};
+    return {parser.isSet(demo),  parser.isSet(dark), parser.isSet(contrast),
+            parser.value(shots), parser.value(data), parser.value(language)};
 }
 
 void scaleBefore(int argc, char** argv) {

@@ -14,7 +14,6 @@ struct Arguments {
     QString screenshots;
     QString dataFolder;
     QString language;
-    double speed = 1;
 };
 
 /// Ends the program where they make no sense, or only help was wanted.

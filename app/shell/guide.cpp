@@ -22,8 +22,6 @@ QString textOf(Guide::Step step) {
             return Guide::tr(
                 "The player is playing. Watch the strokes: leaning left is early, leaning right is late, tall is "
                 "loud. It stops by itself.");
-        case Guide::Step::Look:
-            return Guide::tr("The take is measured. Press F4 to look at it.");
         case Guide::Step::Finding:
             return Guide::tr(
                 "Every column is a count, every row a time round. What can be told is written at the right, with "
@@ -58,7 +56,7 @@ Guide::Guide(Studio& studio, QWidget* parent)
         if (m_step == Step::Space) go(Step::Plays);
     });
     connect(&studio.review(), &Review::opened, this, [this] {
-        if (m_step == Step::Plays || m_step == Step::Space) go(Step::Look);
+        if (m_step == Step::Plays || m_step == Step::Space) go(Step::Finding);
     });
     hide();
 }
@@ -91,8 +89,6 @@ void Guide::next() {
             return Q_EMIT placeWanted(MainWindow::Play);
         case Step::Space:
             return m_studio.recorder().start();
-        case Step::Look:
-            return Q_EMIT placeWanted(MainWindow::Look);
         case Step::Finding:
             return Q_EMIT placeWanted(MainWindow::Climb);
         case Step::Climb:
@@ -107,7 +103,6 @@ void Guide::next() {
 
 void Guide::cameTo(int place) {
     if (m_step == Step::Stand && place == MainWindow::Play) go(Step::Space);
-    if (m_step == Step::Look && place == MainWindow::Look) go(Step::Finding);
     if (m_step == Step::Finding && place == MainWindow::Climb) go(Step::Climb);
     if (m_step == Step::Climb && place == MainWindow::Log) go(Step::Log);
 }

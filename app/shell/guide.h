@@ -13,7 +13,7 @@ namespace upbeat {
 class Guide : public QWidget {
     Q_OBJECT
   public:
-    enum class Step { Off, Stand, Space, Plays, Look, Finding, Climb, Log };
+    enum class Step { Off, Stand, Space, Plays, Finding, Climb, Log };
 
     explicit Guide(Studio& studio, QWidget* parent = nullptr);
 

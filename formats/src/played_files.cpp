@@ -8,7 +8,7 @@
 
 #include "score_writer.h"
 #include "upbeat/formats/midi_pattern.h"
-#include "upbeat/units/order_statistics.h"
+#include "upbeat/measure/statistics.h"
 
 namespace upbeat {
 
@@ -73,10 +73,8 @@ std::string playedMusicXml(const MatchedTake& take) {
         if (s.written.role == Role::Main) offsets[s.written.stroke].push_back(s.offsetMs);
     std::map<std::pair<Beats, Voice>, std::string> words;
     for (const auto& [stroke, all] : offsets) {
-        double sum = 0;
-        for (const double one : all) sum += one;
         const Stroke& written = take.exercise.strokes[static_cast<std::size_t>(stroke)];
-        words[{written.at, written.voice}] = fmt::format("{:+.0f}", sum / static_cast<double>(all.size()));
+        words[{written.at, written.voice}] = fmt::format("{:+.0f}", mean(all));
     }
     return ScoreWriter(take.exercise, std::move(words)).write();
 }
