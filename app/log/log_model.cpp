@@ -83,7 +83,7 @@ QVariant LogModel::dayData(const Row& row, int role) const {
     if (role != DetailRole) return {};
     const PlayedTime played = playedOn(row.day);
     return counted(played.takes, UPBEAT_TEXT("1 take"), UPBEAT_TEXT_N("%n takes")) +
-           tr(", %1 min played").arg(played.seconds / 60, 0, 'f', 1);
+           tr(", %1 min played").arg(tenths(played.seconds / 60));
 }
 
 int LogModel::rowCount(const QModelIndex& parent) const {

@@ -45,10 +45,7 @@ LogPlace::LogPlace(const With& with, QWidget* parent)
     layout->setSpacing(10);
     m_totals->setFont(typeFace(Type::kLead));
     buildLines();
-    m_list->setModel(m_model);
-    m_list->setItemDelegate(new LogDelegate(m_list));
-    m_list->setAccessibleName(tr("Takes by day"));
-    m_list->setSelectionMode(QAbstractItemView::ExtendedSelection);
+    buildList();
     layout->addWidget(m_totals);
     layout->addWidget(m_find);
     m_main->addWidget(m_list);
@@ -56,8 +53,6 @@ LogPlace::LogPlace(const With& with, QWidget* parent)
     m_main->addWidget(m_twoTakes);
     layout->addWidget(m_main, 1);
     layout->addWidget(m_note);
-    connect(m_list, &QListView::doubleClicked, this, &LogPlace::openCurrent);
-    connect(m_list->selectionModel(), &QItemSelectionModel::currentChanged, this, &LogPlace::showNote);
     connect(&m_with.log, &TakeLog::changed, this, &LogPlace::refresh);
     connect(m_overTime, &OverTimeView::takeChosen, this, &LogPlace::open);
     addKey(Qt::Key_Return, tr("Enter"), tr("look at the take"), [this] { openCurrent(); });
@@ -68,6 +63,15 @@ LogPlace::LogPlace(const With& with, QWidget* parent)
     addKey(Qt::Key_S, QStringLiteral("S"), tr("save a backup"), [this] { saveBackup(); });
     addKey(Qt::Key_I, QStringLiteral("I"), tr("bring in a backup"), [this] { bringInBackup(); });
     refresh();
+}
+
+void LogPlace::buildList() {
+    m_list->setModel(m_model);
+    m_list->setItemDelegate(new LogDelegate(m_list));
+    m_list->setAccessibleName(tr("Takes by day"));
+    m_list->setSelectionMode(QAbstractItemView::ExtendedSelection);
+    connect(m_list, &QListView::doubleClicked, this, &LogPlace::openCurrent);
+    connect(m_list->selectionModel(), &QItemSelectionModel::currentChanged, this, &LogPlace::showNote);
 }
 
 /// Where one types: what to find, and a note.

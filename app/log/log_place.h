@@ -63,6 +63,7 @@ class LogPlace : public Place {
     void openCurrent();
     void open(qint64 id);
     void showNote();
+    void buildList();
     void buildLines();
     void keepNote();
     void addTimeKeys();

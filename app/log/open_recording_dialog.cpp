@@ -8,6 +8,7 @@
 #include <cmath>
 
 #include "theme/theme.h"
+#include "theme/words.h"
 #include "upbeat/music/exercise.h"
 
 namespace upbeat {
@@ -141,7 +142,7 @@ void OpenRecordingDialog::fillReadings() {
     m_readings->setEnabled(readings.size() > 1);
     m_readings->clear();
     for (const StartReading& reading : readings)
-        m_readings->addItem(tr("%1 from %2 s").arg(reading.tempoBpm, 0, 'f', 1).arg(reading.firstBeatS, 0, 'f', 2));
+        m_readings->addItem(tr("%1 from %2 s").arg(tenths(reading.tempoBpm)).arg(reading.firstBeatS, 0, 'f', 2));
     for (std::size_t i = 0; i < readings.size(); ++i)
         if (readings[i].tempoBpm == m_recording.tempoBpm() && readings[i].firstBeatS == m_recording.firstBeatS())
             m_readings->setCurrentIndex(static_cast<int>(i));

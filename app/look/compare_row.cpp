@@ -3,6 +3,7 @@
 #include <QCoreApplication>
 
 #include "strokes/stroke_painter.h"
+#include "theme/words.h"
 
 namespace upbeat {
 
@@ -24,10 +25,9 @@ void paintCompareRow(QPainter& painter, const Theme& theme, const CompareRow& ro
         strokes.stroke(shapeStroke(foot, ms->value, row.levelDb, row.limb, scale));
         painter.setPen(theme.ink);
         painter.setFont(typeFace(Type::kText));
-        painter.drawText(QRectF(kText, top + 4, width - kText, 22), Qt::AlignLeft | Qt::AlignVCenter,
-                         QCoreApplication::translate("CompareRow", "%1 ms ±%2")
-                             .arg(ms->value, 0, 'f', 1)
-                             .arg(ms->halfWidth(), 0, 'f', 1));
+        painter.drawText(
+            QRectF(kText, top + 4, width - kText, 22), Qt::AlignLeft | Qt::AlignVCenter,
+            QCoreApplication::translate("CompareRow", "%1 ms ±%2").arg(tenths(ms->value)).arg(tenths(ms->halfWidth())));
     }
     painter.setPen(theme.inkSoft);
     painter.setFont(fittingFace(row.below, width - kText, Type::kText, kSmallest));

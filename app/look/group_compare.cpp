@@ -64,8 +64,8 @@ std::vector<CompareLine> compareLines(const TakeAnalysis& analysis) {
             {GroupCompare::tr("Struck together"),
              GroupCompare::tr("%1 after %2").arg(inWords(words::nameOf(u.voice)), inWords(words::nameOf(u.against))),
              GroupCompare::tr("%1 ms ±%2, %3 times")
-                 .arg(u.behindMs.value, 0, 'f', 1)
-                 .arg(u.behindMs.halfWidth(), 0, 'f', 1)
+                 .arg(tenths(u.behindMs.value))
+                 .arg(tenths(u.behindMs.halfWidth()))
                  .arg(u.behindMs.n)});
     for (const RollPlayed& r : m.rolls)
         if (r.longestGapMs && r.rippleDb)
@@ -74,12 +74,11 @@ std::vector<CompareLine> compareLines(const TakeAnalysis& analysis) {
                  GroupCompare::tr("from %1").arg(inWords(words::placeOf(analysis.matched.exercise, r.stroke))),
                  GroupCompare::tr("longest gap %1 ms, ripple %2 dB")
                      .arg(r.longestGapMs->value, 0, 'f', 0)
-                     .arg(r.rippleDb->value, 0, 'f', 1)});
+                     .arg(tenths(r.rippleDb->value))});
     for (const StrokeQuality& q : m.quality)
-        lines.push_back(
-            {GroupCompare::tr("Alike in sound"),
-             inWords(Text::with(kOfLevel.at(static_cast<std::size_t>(q.level)), words::nameOf(q.voice))),
-             GroupCompare::tr("within %1 dB, %2 odd").arg(q.distanceDb.value, 0, 'f', 1).arg(q.odd.size())});
+        lines.push_back({GroupCompare::tr("Alike in sound"),
+                         inWords(Text::with(kOfLevel.at(static_cast<std::size_t>(q.level)), words::nameOf(q.voice))),
+                         GroupCompare::tr("within %1 dB, %2 odd").arg(tenths(q.distanceDb.value)).arg(q.odd.size())});
     return lines;
 }
 
@@ -115,7 +114,7 @@ void GroupCompare::paintEvent(QPaintEvent* /*event*/) {
         const double level = row.levelDb ? row.levelDb->value - m_loudestDb : -12;
         const Limb limb = row.axis == Axis::Limb ? static_cast<Limb>(row.key) : Limb::RightHand;
         const QString hits =
-            row.levelDb ? tr("%1 hits, %2 dB").arg(row.n).arg(level, 0, 'f', 1) : tr("%1 hits").arg(row.n);
+            row.levelDb ? tr("%1 hits, %2 dB").arg(row.n).arg(tenths(level)) : tr("%1 hits").arg(row.n);
         paintCompareRow(painter, theme, {inWords(words::nameOf(row)), row.offsetMs, level, limb, hits}, y, width());
         y += kRowHeight;
     }

@@ -217,9 +217,9 @@ void LookPlace::showChosen() {
     }
     m_detail->setText(tr("%1\n%2 ms %3, %4 dB against your accents")
                           .arg(place)
-                          .arg(std::abs(mark->offsetMs), 0, 'f', 1)
+                          .arg(tenths(std::abs(mark->offsetMs)))
                           .arg(mark->offsetMs < 0 ? tr("early") : tr("late"))
-                          .arg(mark->relativeDb, 0, 'f', 1));
+                          .arg(tenths(mark->relativeDb)));
 }
 
 }  // namespace upbeat

@@ -56,11 +56,10 @@ int SectionCompare::heightOf(std::size_t section) const {
 }
 
 QString SectionCompare::figuresOf(const SectionPlayed& played) const {
-    QString spread =
-        played.spreadMs ? tr("spread %1 ms").arg(played.spreadMs->value, 0, 'f', 1) : tr("too few strokes");
+    QString spread = played.spreadMs ? tr("spread %1 ms").arg(tenths(played.spreadMs->value)) : tr("too few strokes");
     // A tempo that the interval cannot keep from the click's is the click's.
     if (!played.tempoBpm || (played.tempoBpm->low <= m_clickBpm && played.tempoBpm->high >= m_clickBpm)) return spread;
-    return tr("%1, tempo %2").arg(spread).arg(played.tempoBpm->value, 0, 'f', 1);
+    return tr("%1, tempo %2").arg(spread).arg(tenths(played.tempoBpm->value));
 }
 
 void SectionCompare::paintEvent(QPaintEvent* /*event*/) {

@@ -3,6 +3,7 @@
 #include <QCoreApplication>
 #include <QLocale>
 #include <QRegularExpression>
+#include <cmath>
 
 namespace upbeat {
 
@@ -35,6 +36,12 @@ QString inWords(const Text& text) {
 
 QString tempoInWords(double bpm) {
     return withOwnNumbers(QString::fromStdString(words::tempo(bpm)));
+}
+
+QString tenths(double value) {
+    constexpr double kTenth = 10;
+    const double rounded = std::round(value * kTenth) / kTenth;
+    return QLocale().toString(rounded == 0 ? 0.0 : rounded, 'f', 1);
 }
 
 }  // namespace upbeat

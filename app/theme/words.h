@@ -23,4 +23,7 @@ namespace upbeat {
 /// Numbers as the language of the window writes them: "12.3" is "12,3" in German.
 [[nodiscard]] QString withOwnNumbers(QString text);
 
+/// To a tenth; what rounds to nothing has no sign.
+[[nodiscard]] QString tenths(double value);
+
 }  // namespace upbeat
