@@ -286,6 +286,8 @@ class TestReport : public QObject {
         QVERIFY2(!out.isEmpty() && !out.contains(QStringLiteral("error")), told.constData());
         QCOMPARE(out.value(QStringLiteral("seeks")).toArray().size(), 3);
         for (const auto seek : out.value(QStringLiteral("seeks")).toArray()) QVERIFY(std::abs(seek.toDouble()) < 0.020);
+        QCOMPARE(out.value(QStringLiteral("played")).toInt(), 3);
+        QVERIFY(out.value(QStringLiteral("runs")).toBool());
         QVERIFY(std::abs(out.value(QStringLiteral("duration")).toDouble() - one.sound.durationS()) < 0.05);
         QCOMPARE(out.value(QStringLiteral("rate")).toDouble(), 0.5);
         QCOMPARE(out.value(QStringLiteral("requests")).toInt(-1), 0);
