@@ -17,7 +17,8 @@ namespace {
 
 using Clock = std::chrono::steady_clock;
 
-/// A logbook of so many takes of all built-in exercises, one every quarter of an hour.
+/// A logbook of so many takes of all built-in exercises, one every quarter of an hour; each has something found in
+/// it, every tenth the left hand early, and of these every other is tagged.
 std::unique_ptr<Logbook> logbookOf(int takes, const QTemporaryDir& dir) {
     auto logbook = Logbook::open(dir.filePath(QStringLiteral("%1.db").arg(takes)).toStdString());
     if (!logbook) return nullptr;
@@ -28,13 +29,22 @@ std::unique_ptr<Logbook> logbookOf(int takes, const QTemporaryDir& dir) {
     analysis.gates = {{GateKind::Spread, {8, 7, 9, 40}, 10, false, GateState::Met, std::nullopt, std::nullopt}};
     analysis.measures.timing.spreadMs = Figure{8, 7, 9, 40};
     analysis.verdict.reason = TakesWereClean{};
+    Finding found;
+    std::vector<qint64> tagged;
     for (int i = 0; i < takes; ++i) {
+        found.kind = i % 10 == 0 ? FindingKind::Early : FindingKind::Late;
+        found.limb = i % 10 == 0 ? Limb::LeftHand : Limb::RightHand;
+        found.level = Level::Ghost;
+        analysis.findings = {found};
         take.exercise = builtInExercises()[static_cast<std::size_t>(i) % builtInExercises().size()];
         take.frame = {take.exercise.tempo.start, 1.0, 8, 0, false, {}};
         take.startedAt = stampOf(start.addSecs(900LL * i));
         take.durationS = 30;
-        if (!repository.add(take, analysis)) return nullptr;
+        const auto id = repository.add(take, analysis);
+        if (!id) return nullptr;
+        if (i % 20 == 0) tagged.push_back(*id);
     }
+    if (!repository.setTags(tagged, std::vector<std::vector<std::string>>(tagged.size(), {"gig"}))) return nullptr;
     return *std::move(logbook);
 }
 
