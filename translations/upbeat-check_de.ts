@@ -4008,6 +4008,18 @@
             <source>Again at %1.</source>
             <translation>Noch einmal bei %1.</translation>
         </message>
+        <message>
+            <source>%1: %2 then %3, no difference that can be told</source>
+            <translation>%1: %2, dann %3, kein Unterschied, der sich sagen lässt</translation>
+        </message>
+        <message>
+            <source>%1: %2 then %3, better by %4 (%5 to %6)</source>
+            <translation>%1: %2, dann %3, besser um %4 (%5 bis %6)</translation>
+        </message>
+        <message>
+            <source>%1: %2 then %3, worse by %4 (%5 to %6)</source>
+            <translation>%1: %2, dann %3, schlechter um %4 (%5 bis %6)</translation>
+        </message>
     </context>
     <context>
         <name>countWords</name>
@@ -4328,6 +4340,10 @@
         <message>
             <source>Lets go %1 now, for good.</source>
             <translation>Lässt jetzt %1 los, für immer.</translation>
+        </message>
+        <message>
+            <source>Adding up ...</source>
+            <translation>Wird zusammengezählt ...</translation>
         </message>
     </context>
     <context>
@@ -4812,10 +4828,6 @@ Die Leertaste spielt den ersten Take.</translation>
         <message>
             <source>The player is playing. Watch the strokes: leaning left is early, leaning right is late, tall is loud. It stops by itself.</source>
             <translation>Der Spieler spielt. Sieh den Schlägen zu: nach links geneigt ist früh, nach rechts spät, hoch ist laut. Er hört von selbst auf.</translation>
-        </message>
-        <message>
-            <source>The take is measured. Press F4 to look at it.</source>
-            <translation>Der Take ist gemessen. Drücke F4, um ihn anzusehen.</translation>
         </message>
         <message>
             <source>Every column is a count, every row a time round. What can be told is written at the right, with how sure it is; N goes through it, H lets you hear it. Then press F5.</source>
@@ -7175,22 +7187,6 @@ beginnt einen Take</translation>
             <translation>%1   %2, %3 bei %4: %5</translation>
         </message>
         <message>
-            <source>by %1 (%2 to %3)</source>
-            <translation>um %1 (%2 bis %3)</translation>
-        </message>
-        <message>
-            <source>no difference that can be told</source>
-            <translation>kein Unterschied, der sich sagen lässt</translation>
-        </message>
-        <message>
-            <source>better %1</source>
-            <translation>besser %1</translation>
-        </message>
-        <message>
-            <source>worse %1</source>
-            <translation>schlechter %1</translation>
-        </message>
-        <message>
             <source>Take A</source>
             <translation>Take A</translation>
         </message>
@@ -7209,10 +7205,6 @@ beginnt einen Take</translation>
         <message>
             <source>%1 is heard from bar %2: H plays, N the other one from the same bar, [ and ] choose the bar.</source>
             <translation>%1 ist ab Takt %2 zu hören: H spielt, N den anderen ab demselben Takt, [ und ] wählen den Takt.</translation>
-        </message>
-        <message>
-            <source>%1: %2 then %3, %4</source>
-            <translation>%1: %2, dann %3, %4</translation>
         </message>
     </context>
     <context>

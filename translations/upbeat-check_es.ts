@@ -4008,6 +4008,18 @@
             <source>Again at %1.</source>
             <translation>Otra vez a %1.</translation>
         </message>
+        <message>
+            <source>%1: %2 then %3, no difference that can be told</source>
+            <translation>%1: %2, luego %3, ninguna diferencia que se pueda afirmar</translation>
+        </message>
+        <message>
+            <source>%1: %2 then %3, better by %4 (%5 to %6)</source>
+            <translation>%1: %2, luego %3, mejor en %4 (%5 a %6)</translation>
+        </message>
+        <message>
+            <source>%1: %2 then %3, worse by %4 (%5 to %6)</source>
+            <translation>%1: %2, luego %3, peor en %4 (%5 a %6)</translation>
+        </message>
     </context>
     <context>
         <name>countWords</name>
@@ -4328,6 +4340,10 @@
         <message>
             <source>Lets go %1 now, for good.</source>
             <translation>Suelta ahora %1, para siempre.</translation>
+        </message>
+        <message>
+            <source>Adding up ...</source>
+            <translation>Sumando ...</translation>
         </message>
     </context>
     <context>
@@ -4812,10 +4828,6 @@ Espacio toca la primera toma.</translation>
         <message>
             <source>The player is playing. Watch the strokes: leaning left is early, leaning right is late, tall is loud. It stops by itself.</source>
             <translation>El intérprete toca. Mira los golpes: inclinado a la izquierda es pronto, a la derecha tarde, alto es fuerte. Para por sí solo.</translation>
-        </message>
-        <message>
-            <source>The take is measured. Press F4 to look at it.</source>
-            <translation>La toma está medida. Pulsa F4 para mirarla.</translation>
         </message>
         <message>
             <source>Every column is a count, every row a time round. What can be told is written at the right, with how sure it is; N goes through it, H lets you hear it. Then press F5.</source>
@@ -7175,22 +7187,6 @@ empieza una toma</translation>
             <translation>%1   %2, %3 a %4: %5</translation>
         </message>
         <message>
-            <source>by %1 (%2 to %3)</source>
-            <translation>por %1 (%2 a %3)</translation>
-        </message>
-        <message>
-            <source>no difference that can be told</source>
-            <translation>ninguna diferencia que se pueda afirmar</translation>
-        </message>
-        <message>
-            <source>better %1</source>
-            <translation>mejor %1</translation>
-        </message>
-        <message>
-            <source>worse %1</source>
-            <translation>peor %1</translation>
-        </message>
-        <message>
             <source>Take A</source>
             <translation>Toma A</translation>
         </message>
@@ -7209,10 +7205,6 @@ empieza una toma</translation>
         <message>
             <source>%1 is heard from bar %2: H plays, N the other one from the same bar, [ and ] choose the bar.</source>
             <translation>%1 se oye desde el compás %2: H toca, N la otra desde el mismo compás, [ y ] eligen el compás.</translation>
-        </message>
-        <message>
-            <source>%1: %2 then %3, %4</source>
-            <translation>%1: %2 y luego %3, %4</translation>
         </message>
     </context>
     <context>
