@@ -6,6 +6,11 @@ target_compile_options(upbeat_build_flags INTERFACE
     -Woverloaded-virtual -Wcast-align -Wunused -Wnull-dereference -Wformat=2 -Werror
     # g++ 12 reports these inside its own headers once it inlines them (GCC bug 105329 and kin).
     $<$<CXX_COMPILER_ID:GNU>:-Wno-array-bounds -Wno-null-dereference -Wno-maybe-uninitialized -Wno-restrict -Wno-stringop-overflow>)
+# Several files compiled as one share an unnamed namespace: what one names, another may name inside a function. The
+# preset "dev" compiles each file alone and tells of shadows within it, and of an include that is missing.
+if(CMAKE_UNITY_BUILD)
+    target_compile_options(upbeat_build_flags INTERFACE -Wno-shadow)
+endif()
 
 set(UPBEAT_SANITIZE "" CACHE STRING "Sanitizers to build with, for example address,undefined or thread")
 if(UPBEAT_SANITIZE)

@@ -15,7 +15,7 @@ namespace upbeat {
 namespace {
 
 constexpr double kLimitAt = 0.62;
-constexpr double kHead = 44;
+constexpr double kGateHead = 44;
 constexpr double kSmallRow = 33;
 
 /// Met: a tick. Missed: a cross. Not sure: an open circle. Drawn, so that no font has to have them.
@@ -67,7 +67,7 @@ GateList::GateList(QWidget* parent, Size size) : QWidget(parent), m_size(size) {
 
 QSize GateList::sizeHint() const {
     if (m_size == Size::Roomy) return QWidget::sizeHint();
-    return {250, static_cast<int>(kHead + kSmallRow * static_cast<double>(m_gates.size()) + 6)};
+    return {250, static_cast<int>(kGateHead + kSmallRow * static_cast<double>(m_gates.size()) + 6)};
 }
 
 void GateList::setGates(std::vector<GateEvidence> gates, int takes) {
@@ -83,13 +83,14 @@ void GateList::setGates(std::vector<GateEvidence> gates, int takes) {
 
 double GateList::rowHeight() const {
     if (m_size == Size::Small) return kSmallRow;
-    return std::clamp((height() - kHead - 8) / std::max<double>(1.0, static_cast<double>(m_gates.size())), 30.0, 66.0);
+    return std::clamp((height() - kGateHead - 8) / std::max<double>(1.0, static_cast<double>(m_gates.size())), 30.0,
+                      66.0);
 }
 
 bool GateList::event(QEvent* event) {
     if (event->type() == QEvent::ToolTip) {
         const auto* help = static_cast<QHelpEvent*>(event);
-        const auto row = static_cast<std::size_t>(std::max(0.0, (help->pos().y() - kHead) / rowHeight()));
+        const auto row = static_cast<std::size_t>(std::max(0.0, (help->pos().y() - kGateHead) / rowHeight()));
         if (row < m_gates.size())
             QToolTip::showText(help->globalPos(), inWords(words::explained(m_gates[row].gate.kind)), this);
         return true;
@@ -121,7 +122,7 @@ void GateList::paintEvent(QPaintEvent* /*event*/) {
     }
     for (std::size_t i = 0; i < m_gates.size(); ++i)
         paintGate(painter, m_gates[i],
-                  QRectF(18, kHead + static_cast<double>(i) * rowHeight(), width() - 36, rowHeight()));
+                  QRectF(18, kGateHead + static_cast<double>(i) * rowHeight(), width() - 36, rowHeight()));
 }
 
 void GateList::paintGate(QPainter& painter, const GateEvidence& evidence, const QRectF& row) const {

@@ -11,8 +11,8 @@ namespace upbeat {
 namespace {
 
 constexpr double kRowHeight = 40;
-constexpr int kColumns = 2;
-constexpr int kDown = (PadMap::kRows + kColumns - 1) / kColumns;
+constexpr int kPadColumns = 2;
+constexpr int kDown = (PadMap::kRows + kPadColumns - 1) / kPadColumns;
 
 QString keysInWords(const std::vector<int>& keys) {
     QStringList all;
@@ -31,7 +31,7 @@ PadMapView::PadMapView(PadMap& map, QWidget* parent) : QWidget(parent), m_map(ma
 
 QRectF PadMapView::boxOf(int row) const {
     constexpr double kBetween = 24;
-    const double across = (width() - kBetween) / kColumns;
+    const double across = (width() - kBetween) / kPadColumns;
     const int column = row / kDown;
     return {column * (across + kBetween), (row % kDown) * kRowHeight, across, kRowHeight - 4};
 }

@@ -11,7 +11,7 @@ namespace upbeat {
 
 namespace {
 
-constexpr double kRowHeight = 40;
+constexpr double kSoundRowHeight = 40;
 constexpr double kLowestDb = -60;
 
 double shareOf(double db) {
@@ -59,7 +59,7 @@ int SoundCheckView::wantedHeight() const {
     constexpr int kStrokes = 360;
     switch (m_check.step()) {
         case SoundCheck::Step::Input:
-            return qRound(kRowHeight * std::max(3, rows()));
+            return qRound(kSoundRowHeight * std::max(3, rows()));
         case SoundCheck::Step::Level:
             return kLevel;
         default:
@@ -74,12 +74,12 @@ void SoundCheckView::move(int rows) {
 }
 
 QRectF SoundCheckView::boxOf(int row) const {
-    return {0, row * kRowHeight, static_cast<double>(width()), kRowHeight - 4};
+    return {0, row * kSoundRowHeight, static_cast<double>(width()), kSoundRowHeight - 4};
 }
 
 void SoundCheckView::mousePressEvent(QMouseEvent* event) {
     if (m_check.step() != SoundCheck::Step::Input) return;
-    m_moved = std::clamp(static_cast<int>(event->position().y() / kRowHeight), 0, rows() - 1);
+    m_moved = std::clamp(static_cast<int>(event->position().y() / kSoundRowHeight), 0, rows() - 1);
     update();
 }
 

@@ -9,7 +9,7 @@ namespace upbeat {
 
 namespace {
 
-constexpr int kTickMs = 20;
+constexpr int kPadTickMs = 20;
 constexpr int kLongestS = 30;
 constexpr const char* kMicrophone = "padMicrophone";
 
@@ -40,7 +40,7 @@ Result<PadTiming> timingOf(const ProbeRun& probe, const std::vector<StruckNote>&
 }  // namespace
 
 PadTimer::PadTimer(const With& with, MakeStream make) : m_with(with), m_microphone(std::move(make)) {
-    m_ticker.setInterval(kTickMs);
+    m_ticker.setInterval(kPadTickMs);
     connect(&m_ticker, &QTimer::timeout, this, &PadTimer::tick);
     connect(&m_microphone, &AudioInput::opened, this, &PadTimer::listen);
     connect(&m_microphone, &AudioInput::failed, this, [this](const Error& error) { end(tl::unexpected(error)); });
@@ -92,7 +92,7 @@ void PadTimer::tick() {
     collect();
     constexpr int kRest = 40;  // polls after the last stroke: until it was heard and has died away
     if (m_notes.size() >= kTimingStrokes && ++m_restPolls == kRest && m_probe) m_probe->stop();
-    constexpr int kPatience = 2 * kLongestS * 1000 / kTickMs;
+    constexpr int kPatience = 2 * kLongestS * 1000 / kPadTickMs;
     const bool gaveUp =
         ++m_polls > kPatience || !m_with.pads.isAlive() || (!m_microphone.isOpening() && !m_microphone.isAlive());
     if (!gaveUp && !(m_probe && m_probe->isFinished())) return;

@@ -7,7 +7,7 @@ namespace upbeat {
 
 namespace {
 
-constexpr std::string_view kFormat = "upbeat-check/character";
+constexpr std::string_view kCharacterFormat = "upbeat-check/character";
 
 nlohmann::json habitToJson(const Habit& habit) {
     nlohmann::json json{{"offset_ms", habit.offsetMs}, {"level_db", habit.levelDb}, {"chance", habit.chance}};
@@ -54,7 +54,7 @@ std::string toJson(const Character& c) {
     nlohmann::json habits = nlohmann::json::array();
     for (const Habit& habit : c.habits) habits.push_back(habitToJson(habit));
     const nlohmann::json json{
-        {"format", kFormat},
+        {"format", kCharacterFormat},
         {"version", 1},
         {"placement_ms", c.placementMs},
         {"spread_ms", c.spreadMs},
@@ -77,7 +77,8 @@ std::string toJson(const Character& c) {
 }
 
 Result<Character> characterFromJson(std::string_view text, const std::string& where) {
-    const auto json = parseOwnFile(text, where, {kFormat, "this is not a simulated player", "choose a character file"});
+    const auto json =
+        parseOwnFile(text, where, {kCharacterFormat, "this is not a simulated player", "choose a character file"});
     if (!json) return tl::unexpected(json.error());
     std::optional<Error> error;
     const JsonReader reader(*json, "", error);

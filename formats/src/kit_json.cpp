@@ -8,7 +8,7 @@ namespace upbeat {
 
 namespace {
 
-constexpr std::string_view kFormat = "upbeat-check/kit";
+constexpr std::string_view kKitFormat = "upbeat-check/kit";
 constexpr std::size_t kMostBytes = 8U << 20U;
 
 char hexDigit(unsigned value) {
@@ -81,12 +81,12 @@ std::string toJson(const TaughtKit& kit) {
         for (const Hit& hit : taught.strokes) strokes.push_back(strokeToJson(hit));
         voices.push_back({{"voice", toName(taught.voice)}, {"strokes", strokes}});
     }
-    return nlohmann::json{{"format", kFormat}, {"version", 1}, {"voices", voices}}.dump(1) + "\n";
+    return nlohmann::json{{"format", kKitFormat}, {"version", 1}, {"voices", voices}}.dump(1) + "\n";
 }
 
 Result<TaughtKit> kitFromJson(std::string_view text, const std::string& where) {
-    const auto json =
-        parseOwnFile(text, where, {kFormat, "this is not a taught kit", "choose a file written by the teach command"});
+    const auto json = parseOwnFile(
+        text, where, {kKitFormat, "this is not a taught kit", "choose a file written by the teach command"});
     if (!json) return tl::unexpected(json.error());
     std::optional<Error> error;
     const JsonReader reader(*json, "", error);

@@ -10,7 +10,7 @@ namespace upbeat {
 
 namespace {
 
-constexpr std::string_view kFormat = "upbeat-check/learner";
+constexpr std::string_view kLearnerFormat = "upbeat-check/learner";
 
 json takeToJson(const ClimbTake& take, const Exercise& page) {
     const Verdict& v = take.verdict;
@@ -36,7 +36,7 @@ Result<Character> playerOf(json file, const std::string& where) {
 
 std::string toJson(const Learner& l) {
     json file = json::parse(toJson(l.atEase));
-    file.update({{"format", kFormat},
+    file.update({{"format", kLearnerFormat},
                  {"ceiling_bpm", l.ceilingBpm},
                  {"width_bpm", l.widthBpm},
                  {"gap_loss_db", l.gapLossDb},
@@ -51,7 +51,7 @@ std::string toJson(const Learner& l) {
 }
 
 Result<Learner> learnerFromJson(std::string_view text, const std::string& where) {
-    const auto file = parseOwnFile(text, where, {kFormat, "this is not a learner", "choose a learner file"});
+    const auto file = parseOwnFile(text, where, {kLearnerFormat, "this is not a learner", "choose a learner file"});
     if (!file) return tl::unexpected(file.error());
     Learner l;
     auto player = playerOf(*file, where);

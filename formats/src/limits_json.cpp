@@ -9,7 +9,7 @@ namespace upbeat {
 
 namespace {
 
-constexpr std::string_view kFormat = "upbeat-check/limits";
+constexpr std::string_view kLimitsFormat = "upbeat-check/limits";
 
 nlohmann::json jsonOf(const OwnLimits& limits) {
     nlohmann::json json = nlohmann::json::object();
@@ -38,7 +38,7 @@ OwnLimits limitsFrom(const JsonReader& reader) {
 std::string toJson(const LimitSet& limits) {
     nlohmann::json exercises = nlohmann::json::object();
     for (const auto& [id, own] : limits.exercises) exercises[id] = jsonOf(own);
-    const nlohmann::json file{{"format", kFormat},
+    const nlohmann::json file{{"format", kLimitsFormat},
                               {"version", 1},
                               {"title", limits.title},
                               {"limits", jsonOf(limits.all)},
@@ -47,7 +47,8 @@ std::string toJson(const LimitSet& limits) {
 }
 
 Result<LimitSet> limitSetFromJson(std::string_view text, const std::string& where) {
-    const auto file = parseOwnFile(text, where, {kFormat, "this is not a set of limits", "choose a file of limits"});
+    const auto file =
+        parseOwnFile(text, where, {kLimitsFormat, "this is not a set of limits", "choose a file of limits"});
     if (!file) return tl::unexpected(file.error());
     std::optional<Error> error;
     const JsonReader reader(*file, "", error);

@@ -9,7 +9,7 @@ namespace upbeat {
 
 namespace {
 
-constexpr std::string_view kFormat = "upbeat-check/take";
+constexpr std::string_view kTakeFormat = "upbeat-check/take";
 constexpr std::size_t kMostHits = 1'000'000;
 
 Hit hitFromJson(const JsonReader& reader) {
@@ -123,7 +123,7 @@ std::string toJson(const TakeRecord& take) {
     nlohmann::json damaged = nlohmann::json::array();
     for (const DamagedSpan& span : take.frame.damaged) damaged.push_back({{"from_s", span.fromS}, {"to_s", span.toS}});
     nlohmann::json json{
-        {"format", kFormat},
+        {"format", kTakeFormat},
         {"version", 1},
         {"exercise", nlohmann::json::parse(toJson(take.exercise))},
         {"click", jsonOf(take.click)},
@@ -156,8 +156,8 @@ std::string toJson(const TakeRecord& take) {
 }
 
 Result<TakeRecord> sidecarFromJson(std::string_view text, const std::string& where) {
-    const auto json =
-        parseOwnFile(text, where, {kFormat, "this does not describe a take", "choose the file beside the recording"});
+    const auto json = parseOwnFile(
+        text, where, {kTakeFormat, "this does not describe a take", "choose the file beside the recording"});
     if (!json) return tl::unexpected(json.error());
     std::optional<Error> error;
     const JsonReader reader(*json, "", error);

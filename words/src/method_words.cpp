@@ -12,7 +12,7 @@ struct MethodTexts {
     const char* how;
 };
 
-constexpr std::array<MethodTexts, kMethodCount> kTexts{{
+constexpr std::array<MethodTexts, kMethodCount> kMethodTexts{{
     {UPBEAT_TEXT("Slow, the whole"),
      UPBEAT_TEXT("All of it from 60 percent up: nothing is left out, there is only more time.")},
     {UPBEAT_TEXT("Limbs apart"), UPBEAT_TEXT("Every hand and foot alone, then in pairs, then all of them.")},
@@ -46,10 +46,10 @@ constexpr std::array<MethodTexts, kMethodCount> kTexts{{
 }  // namespace
 
 Text nameOf(Method method) {
-    return kTexts.at(static_cast<std::size_t>(method)).name;
+    return kMethodTexts.at(static_cast<std::size_t>(method)).name;
 }
 Text explained(Method method) {
-    return kTexts.at(static_cast<std::size_t>(method)).how;
+    return kMethodTexts.at(static_cast<std::size_t>(method)).how;
 }
 
 }  // namespace upbeat::words

@@ -77,4 +77,8 @@ std::string tempo(double bpm) {
     return std::abs(bpm - std::round(bpm)) < kWhole ? fmt::format("{:.0f}", bpm) : fmt::format("{:.1f}", bpm);
 }
 
+std::string wholeTempo(double bpm) {
+    return fmt::format("{:.0f}", bpm);
+}
+
 }  // namespace upbeat::words

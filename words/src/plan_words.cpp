@@ -32,29 +32,27 @@ constexpr std::array<WayTexts, kPlanWays> kWays{{
      UPBEAT_TEXT("Balanced, with pages for the hands; on Saturday those with feet.")},
 }};
 
-std::string bpm(double tempo) {
-    return fmt::format("{:.0f}", tempo);
-}
-
 struct Why {
     Text operator()(const Easy& why) const {
         return Text::with(UPBEAT_TEXT("easy at %1: loose, even, no hurry"), tempo(why.tempoBpm));
     }
     Text operator()(const FarFromGoal& why) const {
-        if (!why.holds) return Text::with(UPBEAT_TEXT("now at %1 of %2"), bpm(why.nowBpm), bpm(why.goalBpm));
-        return Text::with(UPBEAT_TEXT("now at %1 of %2; missed last: %3"), bpm(why.nowBpm), bpm(why.goalBpm),
-                          nameOf(*why.holds));
+        if (!why.holds)
+            return Text::with(UPBEAT_TEXT("now at %1 of %2"), wholeTempo(why.nowBpm), wholeTempo(why.goalBpm));
+        return Text::with(UPBEAT_TEXT("now at %1 of %2; missed last: %3"), wholeTempo(why.nowBpm),
+                          wholeTempo(why.goalBpm), nameOf(*why.holds));
     }
     Text operator()(const Fading& why) const {
         return Text::counted(why.daysAgo, UPBEAT_TEXT("clean at %1 yesterday"),
-                             UPBEAT_TEXT_N("clean at %1 %n days ago"), bpm(why.cleanBpm));
+                             UPBEAT_TEXT_N("clean at %1 %n days ago"), wholeTempo(why.cleanBpm));
     }
     Text operator()(const NotCleanYet& why) const {
         return Text::with(UPBEAT_TEXT("nothing clean yet: begin at %1"), tempo(why.startBpm));
     }
     Text operator()(const WantedBy& why) const {
         return Text::counted(why.days, UPBEAT_TEXT("wanted tomorrow: now at %1 of %2"),
-                             UPBEAT_TEXT_N("wanted in %n days: now at %1 of %2"), bpm(why.nowBpm), bpm(why.goalBpm));
+                             UPBEAT_TEXT_N("wanted in %n days: now at %1 of %2"), wholeTempo(why.nowBpm),
+                             wholeTempo(why.goalBpm));
     }
     Text operator()(const AsItIsUsed& /*why*/) const { return UPBEAT_TEXT("what the others are for"); }
     Text operator()(const ItsTurn& /*why*/) const { return UPBEAT_TEXT("it is its turn"); }
@@ -79,14 +77,15 @@ Text explained(PlanWay way) {
 }
 
 Text sentenceOf(const Forecast& forecast, double goalBpm) {
-    if (forecast.late && *forecast.late == 0) return Text::with(UPBEAT_TEXT("%1 is within reach today."), bpm(goalBpm));
+    if (forecast.late && *forecast.late == 0)
+        return Text::with(UPBEAT_TEXT("%1 is within reach today."), wholeTempo(goalBpm));
     if (forecast.late && forecast.early)
-        return Text::with(UPBEAT_TEXT("%1 in %2 to %3 days, if you go on like this."), bpm(goalBpm), *forecast.early,
-                          *forecast.late);
+        return Text::with(UPBEAT_TEXT("%1 in %2 to %3 days, if you go on like this."), wholeTempo(goalBpm),
+                          *forecast.early, *forecast.late);
     if (forecast.likely && forecast.early)
         return Text::with(UPBEAT_TEXT("%1 in about %2 days, not before %3; nobody can promise it within a year."),
-                          bpm(goalBpm), *forecast.likely, *forecast.early);
-    return Text::with(UPBEAT_TEXT("%1 is out of reach within a year at this pace."), bpm(goalBpm));
+                          wholeTempo(goalBpm), *forecast.likely, *forecast.early);
+    return Text::with(UPBEAT_TEXT("%1 is out of reach within a year at this pace."), wholeTempo(goalBpm));
 }
 
 }  // namespace upbeat::words

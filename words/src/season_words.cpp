@@ -18,7 +18,7 @@ struct MeasureTexts {
     const char* shrinks;  ///< or shrinks.
 };
 
-constexpr std::array<MeasureTexts, kSeasonMeasures> kTexts{{
+constexpr std::array<MeasureTexts, kSeasonMeasures> kMeasureTexts{{
     {UPBEAT_TEXT("Spread"), UPBEAT_TEXT("Your hits scatter more from %1 on (%2 to %3)"), nullptr},
     {UPBEAT_TEXT("Ghosts below taps"), nullptr, UPBEAT_TEXT("Your ghosts come up from %1 on (%2 to %3)")},
     {UPBEAT_TEXT("Accents above taps"), nullptr, UPBEAT_TEXT("Your accents sink to the taps from %1 on (%2 to %3)")},
@@ -30,33 +30,29 @@ constexpr std::array<MeasureTexts, kSeasonMeasures> kTexts{{
     {UPBEAT_TEXT("Grace notes before the stroke"), UPBEAT_TEXT("Your grace notes open from %1 on (%2 to %3)"), nullptr},
 }};
 
-std::string bpm(double tempo) {
-    return fmt::format("{:.0f}", tempo);
-}
-
 }  // namespace
 
 Text nameOf(SeasonMeasure measure) {
-    return kTexts.at(static_cast<std::size_t>(measure)).name;
+    return kMeasureTexts.at(static_cast<std::size_t>(measure)).name;
 }
 
 Text bendOf(const OverTempo& over) {
     if (!over.bend) return {};
-    const MeasureTexts& texts = kTexts.at(static_cast<std::size_t>(over.measure));
+    const MeasureTexts& texts = kMeasureTexts.at(static_cast<std::size_t>(over.measure));
     const char* text = over.lostAtTop > 0 ? texts.grows : texts.shrinks;
     if (text == nullptr) return {};
     const Figure& at = over.bend->bpm;
-    return Text::with(text, bpm(at.value), bpm(at.low), bpm(at.high));
+    return Text::with(text, wholeTempo(at.value), wholeTempo(at.low), wholeTempo(at.high));
 }
 
 Text sentenceOf(const Ceiling& ceiling) {
     if (!ceiling.isBracketed) return UPBEAT_TEXT("Not enough takes on both sides to say where your ceiling is.");
     const Figure& at = ceiling.bpm;
     if (!ceiling.easyBpm)
-        return Text::with(UPBEAT_TEXT("A clean take is an even chance at %1 (%2 to %3)."), bpm(at.value), bpm(at.low),
-                          bpm(at.high));
+        return Text::with(UPBEAT_TEXT("A clean take is an even chance at %1 (%2 to %3)."), wholeTempo(at.value),
+                          wholeTempo(at.low), wholeTempo(at.high));
     return Text::with(UPBEAT_TEXT("Clean nine times in ten up to %1; half the time at %2 (%3 to %4)."),
-                      bpm(*ceiling.easyBpm), bpm(at.value), bpm(at.low), bpm(at.high));
+                      wholeTempo(*ceiling.easyBpm), wholeTempo(at.value), wholeTempo(at.low), wholeTempo(at.high));
 }
 
 Text sentenceOf(const Tiring& tiring) {
@@ -96,7 +92,7 @@ Text nearerGoalOf(double goalBpm, double nearerBpm) {
     return Text::with(
         UPBEAT_TEXT(
             "Instead of %1, hardly reached in three months as it goes, %2 can be had in one: N takes that goal."),
-        bpm(goalBpm), bpm(nearerBpm));
+        wholeTempo(goalBpm), wholeTempo(nearerBpm));
 }
 
 Text changeOf(SeasonMeasure measure, const std::optional<WeekChange>& change) {
@@ -140,14 +136,15 @@ Text holderOf(const std::vector<SectionStanding>& sections) {
     const SectionStanding* easiest = &holder;
     for (const SectionStanding& section : sections)
         if (section.cleanBpm.value_or(0) > *easiest->cleanBpm) easiest = &section;
-    if (easiest == &holder) return Text::with(UPBEAT_TEXT("All sections are clean at %1."), bpm(*holder.cleanBpm));
-    return Text::with(UPBEAT_TEXT("%1 holds the piece at %2; %3 would go at %4."), holder.name, bpm(*holder.cleanBpm),
-                      easiest->name, bpm(*easiest->cleanBpm));
+    if (easiest == &holder)
+        return Text::with(UPBEAT_TEXT("All sections are clean at %1."), wholeTempo(*holder.cleanBpm));
+    return Text::with(UPBEAT_TEXT("%1 holds the piece at %2; %3 would go at %4."), holder.name,
+                      wholeTempo(*holder.cleanBpm), easiest->name, wholeTempo(*easiest->cleanBpm));
 }
 
 Text wholeTodayOf(const std::vector<SectionStanding>& sections) {
     const auto tempo = wholeToday(sections);
-    return tempo ? Text::with(UPBEAT_TEXT("Today the whole goes at %1: Shift B."), bpm(*tempo)) : Text();
+    return tempo ? Text::with(UPBEAT_TEXT("Today the whole goes at %1: Shift B."), wholeTempo(*tempo)) : Text();
 }
 
 }  // namespace upbeat::words

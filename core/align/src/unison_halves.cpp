@@ -15,11 +15,11 @@ namespace {
 
 constexpr double kNearestS = 0.0075;  // nearer than this, two sounds are one
 constexpr double kFarthestS = 0.045;
-constexpr double kOfTheStep = 0.45;     // nothing that is nearer to another written place
-constexpr double kLeastStrength = 3.0;  // the page asks for it, and it must sound like its voice
-constexpr double kApartDb = 8.0;        // how much more one sound leans to the high bands than the other
-constexpr double kLikeDb = 12.0;        // how far a sound may lie from how its voice leans
-constexpr double kLevelDb = 7.0;        // and from how loud its high bands usually are
+constexpr double kOfTheStep = 0.45;         // nothing that is nearer to another written place
+constexpr double kLeastHalfStrength = 3.0;  // the page asks for it, and it must sound like its voice
+constexpr double kApartDb = 8.0;            // how much more one sound leans to the high bands than the other
+constexpr double kLikeDb = 12.0;            // how far a sound may lie from how its voice leans
+constexpr double kLevelDb = 7.0;            // and from how loud its high bands usually are
 
 /// What is known of a voice in this take.
 struct KnownVoice {
@@ -82,7 +82,7 @@ class Halves {
         for (std::size_t j = hit + 1; j < m_hits.size(); ++j) {
             const double lag = m_soundings[j].timeS - m_soundings[hit].timeS;
             if (lag > kFarthestS || m_found.eventOfHit[j] != kNone) return;
-            if (m_hits[j].strength >= kLeastStrength) voice.answersS.push_back(lag);
+            if (m_hits[j].strength >= kLeastHalfStrength) voice.answersS.push_back(lag);
         }
     }
 
@@ -98,7 +98,7 @@ class Halves {
         const auto consider = [&](std::size_t j) {
             const double away = std::abs(m_soundings[j].timeS - m_soundings[own].timeS);
             if (away > reach) return false;
-            if (m_found.eventOfHit[j] == kNone && away >= kNearestS && m_hits[j].strength >= kLeastStrength &&
+            if (m_found.eventOfHit[j] == kNone && away >= kNearestS && m_hits[j].strength >= kLeastHalfStrength &&
                 m_hits[j].strength > strongest)
                 if (auto half = divide(i, own, j)) best = std::move(half), strongest = m_hits[j].strength;
             return true;

@@ -9,7 +9,7 @@ namespace {
 
 constexpr int kGroup = 16;             // clicks
 constexpr double kBeginningS = 0.004;  // of a click: later it hides what comes by way of the walls
-constexpr double kShare = 0.5;         // of the strongest arrival: the direct sound
+constexpr double kDirectShare = 0.5;   // of the strongest arrival: the direct sound
 
 constexpr std::size_t kThin = 4;
 
@@ -128,7 +128,7 @@ void LoopWatch::closeWindow(std::span<const float> window) {
 }
 
 void LoopWatch::closeGroup() {
-    if (const auto found = firstArrival(m_sharp, kShare)) {
+    if (const auto found = firstArrival(m_sharp, kDirectShare)) {
         m_group.first = {found->at / m_sampleRate, found->clearness};
         const double amplitude = found->amplitude / m_weight;
         const auto at = static_cast<std::size_t>(std::max(0.0, std::round(found->at)));

@@ -9,14 +9,14 @@ namespace upbeat {
 namespace {
 
 constexpr double kOneSoundS = 0.035;  // a flam and its main stroke
-constexpr double kLeastStrength = 4;
+constexpr double kLeastNoteStrength = 4;
 
 }  // namespace
 
 std::vector<HeardNote> notesOf(const std::vector<Hit>& hits) {
     std::vector<HeardNote> notes;
     for (const Hit& hit : hits) {
-        if (hit.strength < kLeastStrength) continue;
+        if (hit.strength < kLeastNoteStrength) continue;
         const auto lean = leanOf(hit);
         const HeardNote note{hit.timeS, hit.levelDb, lean ? lean->upwards() : 0.0, hit.strength >= kFirmStrength};
         if (notes.empty() || hit.timeS - notes.back().timeS > kOneSoundS)

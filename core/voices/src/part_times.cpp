@@ -13,7 +13,7 @@ namespace {
 
 constexpr int kBefore = 18;  // frames of the window before the hit's onset
 constexpr int kAfter = 26;
-constexpr float kSilence = 2e-10F;
+constexpr float kSilentPower = 2e-10F;
 
 float at(const std::array<float, Course::kFrames>& course, double frame) {
     if (frame < 0 || frame >= Course::kFrames - 1)
@@ -31,11 +31,11 @@ class Window {
         for (std::size_t b = 0; b < kBands; ++b) {
             // Little is known about a narrow band from half a millisecond; neighbouring frequencies vary together.
             m_freedom[b] = static_cast<float>(std::min(BandBank::bandwidthHz(b, 48000), 2000.0) * kFrameS);
-            m_background[b] = backgroundOf(hit, b) + kSilence;
+            m_background[b] = backgroundOf(hit, b) + kSilentPower;
             for (std::size_t f = 0; f < m_frames; ++f)
                 m_heard[b][f] =
                     hit.patch.meanEnergy(b, m_start + static_cast<int>(f), m_start + static_cast<int>(f) + 1) +
-                    kSilence;
+                    kSilentPower;
         }
     }
 

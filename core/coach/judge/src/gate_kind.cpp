@@ -11,33 +11,33 @@ struct NameAndUnit {
     std::string_view unit;
 };
 
-constexpr std::array<NameAndUnit, kGateKinds> kNames{{{"spread", "ms"},
-                                                      {"placement", "ms"},
-                                                      {"apart", "ms"},
-                                                      {"habit", "ms"},
-                                                      {"mistakes", ""},
-                                                      {"accent_tap_gap", "dB"},
-                                                      {"tap_ghost_gap", "dB"},
-                                                      {"overlap", "%"},
-                                                      {"offbeat", "%"},
-                                                      {"grace_spread", "ms"},
-                                                      {"drift", "ms a bar"},
-                                                      {"feel", "ms"},
-                                                      {"return", "ms"}}};
+constexpr std::array<NameAndUnit, kGateKinds> kNamesAndUnits{{{"spread", "ms"},
+                                                              {"placement", "ms"},
+                                                              {"apart", "ms"},
+                                                              {"habit", "ms"},
+                                                              {"mistakes", ""},
+                                                              {"accent_tap_gap", "dB"},
+                                                              {"tap_ghost_gap", "dB"},
+                                                              {"overlap", "%"},
+                                                              {"offbeat", "%"},
+                                                              {"grace_spread", "ms"},
+                                                              {"drift", "ms a bar"},
+                                                              {"feel", "ms"},
+                                                              {"return", "ms"}}};
 
 }  // namespace
 
 std::string_view toName(GateKind kind) {
-    return kNames.at(static_cast<std::size_t>(kind)).name;
+    return kNamesAndUnits.at(static_cast<std::size_t>(kind)).name;
 }
 
 std::string_view unitOf(GateKind kind) {
-    return kNames.at(static_cast<std::size_t>(kind)).unit;
+    return kNamesAndUnits.at(static_cast<std::size_t>(kind)).unit;
 }
 
 std::optional<GateKind> gateFromName(std::string_view name) {
-    for (std::size_t i = 0; i < kNames.size(); ++i)
-        if (kNames[i].name == name) return static_cast<GateKind>(i);
+    for (std::size_t i = 0; i < kNamesAndUnits.size(); ++i)
+        if (kNamesAndUnits[i].name == name) return static_cast<GateKind>(i);
     return std::nullopt;
 }
 

@@ -58,6 +58,8 @@ namespace words {
 
 /// A tempo as shown: no decimals when it is whole.
 [[nodiscard]] std::string tempo(double bpm);
+/// A tempo as one says it in a plan: to the whole beat.
+[[nodiscard]] std::string wholeTempo(double bpm);
 
 /// "rung after rung by 4", "two up, one back by 4": how a ladder leads on.
 [[nodiscard]] Text ruleOf(const Ladder& ladder);
