@@ -12,6 +12,7 @@
 
 #include "simulated_sets.h"
 #include "upbeat/formats/audio_file.h"
+#include "upbeat/measure/statistics.h"
 #include "upbeat/music/library.h"
 #include "upbeat/player/render.h"
 #include "upbeat/signal/take_listener.h"
@@ -39,46 +40,80 @@ std::vector<float> tenMinutes(const Exercise& exercise, double tempoBpm) {
     return all;
 }
 
-/// Seconds that a general-purpose onset detector of the system takes for the same sound, its settings left alone;
-/// nothing where it is not installed.
-std::optional<double> generalDetectorS(const std::vector<float>& samples) {
-    const auto file = std::filesystem::temp_directory_path() / fmt::format("upbeat-bench-{}.wav", getpid());
-    if (!writeSound(file, Sound{samples, 48000}, AudioFormat::Wav16)) return std::nullopt;
-    const std::string command = "aubioonset -i " + file.string() + " >/dev/null 2>&1";
-    int status = 0;
-    const double seconds = secondsOf([&] { status = std::system(command.c_str()); });
-    std::error_code ignored;
-    std::filesystem::remove(file, ignored);
-    return status == 0 ? std::optional(seconds) : std::nullopt;
+/// A sound as a file, gone when this goes.
+class SoundFile {
+  public:
+    explicit SoundFile(const std::vector<float>& samples)
+        : m_path(std::filesystem::temp_directory_path() / fmt::format("upbeat-bench-{}.wav", getpid())),
+          m_isWritten(writeSound(m_path, Sound{samples, 48000}, AudioFormat::Wav16).has_value()) {}
+    ~SoundFile() {
+        std::error_code ignored;
+        std::filesystem::remove(m_path, ignored);
+    }
+    SoundFile(const SoundFile&) = delete;
+    SoundFile& operator=(const SoundFile&) = delete;
+
+    /// Seconds that a general-purpose onset detector of the system takes for it, its settings left alone; nothing where
+    /// it is not installed.
+    [[nodiscard]] std::optional<double> generalDetectorS() const {
+        if (!m_isWritten) return std::nullopt;
+        const std::string command = "aubioonset -i " + m_path.string() + " >/dev/null 2>&1";
+        int status = 0;
+        const double seconds = secondsOf([&] { status = std::system(command.c_str()); });
+        return status == 0 ? std::optional(seconds) : std::nullopt;
+    }
+
+  private:
+    std::filesystem::path m_path;
+    bool m_isWritten;
+};
+
+struct Timed {
+    double detectS = 0;
+    double restS = 0;
+    TakeAnalysis analysis;
+};
+
+Timed analyseTenMinutes(const Exercise& exercise, double tempoBpm, const std::vector<float>& samples) {
+    Timed timed;
+    std::vector<Hit> hits;
+    timed.detectS = secondsOf([&] { hits = detectHits(samples, 48000); });
+    const TakeFrame frame{tempoBpm, 0, 300, 0, false, {}};
+    timed.restS = secondsOf([&] {
+        timed.analysis = analyzeTake(exercise, frame, hits, {Profile(), ladderOf(exercise), {}});
+    });
+    return timed;
 }
 
 }  // namespace
 
 Table speedTable() {
-    const Exercise exercise = *builtInExercise("paradiddle-accents");
     constexpr double kTempo = 120;
+    constexpr int kPairs = 7;  // by turns: a machine that others use, too, is slow for both of a pair
+    const Exercise exercise = *builtInExercise("paradiddle-accents");
     const auto samples = tenMinutes(exercise, kTempo);
-    std::vector<Hit> hits;
-    const double detectS = secondsOf([&] { hits = detectHits(samples, 48000); });
-    TakeAnalysis analysis;
-    const TakeFrame frame{kTempo, 0, 300, 0, false, {}};
-    const double restS = secondsOf([&] {
-        analysis = analyzeTake(exercise, frame, hits, {Profile(), ladderOf(exercise), {}});
-    });
-    const auto generalS = generalDetectorS(samples);
+    const SoundFile file(samples);
+    std::vector<double> times;
+    std::vector<double> rests;
+    std::vector<double> shares;
+    Timed timed;
+    for (int pair = 0; pair < kPairs; ++pair) {
+        timed = analyseTenMinutes(exercise, kTempo, samples);
+        times.push_back(timed.detectS + timed.restS);
+        rests.push_back(timed.restS);
+        if (const auto generalS = file.generalDetectorS()) shares.push_back(times.back() / *generalS);
+    }
     struct rusage usage {};
     getrusage(RUSAGE_SELF, &usage);
-    Table table{"Speed, one core", {"what", "figure", "asked"}, {}};
-    table.rows.push_back(
-        {"analysis of a 10 min take, times real time", fmt::format("{:.0f}", 600 / (detectS + restS)), ">= 200"});
-    table.rows.push_back(
-        {"the same against aubioonset with its own settings",
-         generalS ? fmt::format("{:.2f} times its time", (detectS + restS) / *generalS) : std::string("not installed"),
-         ""});
-    table.rows.push_back({"hits matched in it", fmt::format("{}", analysis.matched.strokes.size()), ""});
-    table.rows.push_back({"from the last hit to the verdict, s", fmt::format("{:.3f}", restS), "<= 0.3"});
-    table.rows.push_back(
-        {"this process at most, MB (the samples are 115 of it)", fmt::format("{}", usage.ru_maxrss / 1024), ""});
+    const std::string share =
+        shares.empty() ? std::string("not installed") : fmt::format("{:.2f} times its time", median(shares));
+    Table table{"Speed, one core, middle one of seven", {"what", "figure", "asked"}, {}};
+    table.rows = {
+        {"analysis of a 10 min take, times real time", fmt::format("{:.0f}", 600 / median(times)), ">= 200"},
+        {"the same against aubioonset with its own settings, by turns", share, "<= 0.6"},
+        {"hits matched in it", fmt::format("{}", timed.analysis.matched.strokes.size()), ""},
+        {"from the last hit to the verdict, s", fmt::format("{:.3f}", median(rests)), "<= 0.3"},
+        {"this process at most, MB (the samples are 115 of it)", fmt::format("{}", usage.ru_maxrss / 1024), ""}};
     return table;
 }
 

@@ -63,6 +63,15 @@ class TestSignal : public QObject {
         QVERIFY2(std::abs(db - expectedDb) < 0.9, qPrintable(QString::number(db)));
     }
 
+    void threeViewsSideBySideAreThoseOfOneAfterTheOther() {
+        auto in = sine(700, 0.4, 0.05, 48000);
+        in[1000] = -0.9F;
+        const std::array<Biquad, kViews> sections{highPass(250, 48000), lowPass(1200, 48000), highPass(4500, 48000)};
+        const auto views = filteredTwice(in, sections);
+        for (std::size_t k = 0; k < kViews; ++k) QCOMPARE(views[k], filtered(filtered(in, sections[k]), sections[k]));
+        QVERIFY(filteredTwice({}, sections)[2].empty());
+    }
+
     void aCornerAboveTheSpectrumChangesNothing() {
         const auto in = sine(500, 0.3, 0.05, 8000);
         QCOMPARE(filtered(in, lowPass(11000, 8000)), in);

@@ -104,9 +104,30 @@ class TestTopBand : public QObject {
     void aSlowRecordingHasNoSuchSound() {
         QVERIFY(!hasTopBand(16000));
         QVERIFY(hasTopBand(44100));
-        std::vector<float> frame(8, 0.5F);
-        QCOMPARE(TopBand(16000).process(frame), 0.0F);
-        QVERIFY(TopBand(44100).process(frame) > 0);
+        const std::vector<float> frames(20, 0.5F);
+        QCOMPARE(topEnergies(frames, 8, 16000), std::vector<float>(2, 0.0F));
+        const auto energies = topEnergies(frames, 8, 44100);
+        QCOMPARE(energies.size(), std::size_t{2});
+        QVERIFY(energies[0] > 0);
+    }
+
+    /// By the other form of the filter, in double precision all along; and it forgets in a millisecond that it began.
+    void theEnergiesAreThoseOfTheSound() {
+        auto wave = vowel(0.0, 0.1, 0.1);
+        strike(wave, 0.05, 0.03);
+        constexpr std::size_t kFrame = 24;
+        const auto whole = topEnergies(wave, kFrame, kRate);
+        const auto later = topEnergies(std::span<const float>(wave).subspan(40 * kFrame), kFrame, kRate);
+        const auto sound = topOf(wave, kRate);
+        for (std::size_t i = 98; i < 140; ++i) {
+            double sum = 0;
+            for (std::size_t k = 0; k < kFrame; ++k) sum += std::pow(double(sound[i * kFrame + k - 3]), 2);
+            const double before = sum / kFrame;
+            QVERIFY2(std::abs(double(later[i - 40]) - double(whole[i])) <= 1e-5 * double(whole[i]) + 1e-12,
+                     "begun later");
+            // Four sections side by side are three samples behind.
+            QVERIFY(std::abs(double(whole[i]) - before) <= 2e-3 * before + 1e-11);
+        }
     }
 
     /// A syllable, then a softer stroke: it is no echo of the syllable. Nor of a stroke, where that one rose as far.

@@ -7,6 +7,7 @@
 #include "upbeat/signal/hit_detector.h"
 #include "upbeat/signal/level.h"
 #include "upbeat/signal/onset.h"
+#include "upbeat/signal/top_band.h"
 
 namespace upbeat {
 
@@ -69,12 +70,30 @@ Hit HitDetector::describe(const Candidate& candidate, std::int64_t nextSample) c
     hit.contrastDb = onset.contrastDb;
     const auto onsetFrame =
         static_cast<std::int64_t>(static_cast<double>(from) + onset.sample) / static_cast<std::int64_t>(m_frameSize);
-    hit.topDb = topRiseDb(m_tops, onsetFrame - m_firstFrame);
+    hit.topDb = topDbAt(onsetFrame);
     const auto start = static_cast<std::size_t>(std::max(0.0, onset.sample));
     hit.colour = colourOf(hit, framesToNext(candidate));
     hit.levelDb = strokeLevelDb(window, start, end, m_sampleRate);
     hit.clipped = isClipped(window.subspan(std::min(start, window.size())));
     return hit;
+}
+
+/// How far the sound above all vowels rises there. It is asked for hits alone, and these are few: so it is filtered out
+/// of the history and not carried along.
+double HitDetector::topDbAt(std::int64_t frame) const {
+    constexpr std::int64_t kWarmUp = 4;  // the filter forgets that it began: 48 dB an octave at 9 kHz take 1 ms for it
+    constexpr std::int64_t kBefore = kBeforeFrames + kTopAround;
+    const auto size = static_cast<std::int64_t>(m_frameSize);
+    const std::int64_t last = std::min(frame + kTopAround + kTopAfter, m_frameCount);
+    const std::int64_t first = std::max(frame - kBefore - kWarmUp, (m_firstSample + size - 1) / size);
+    if (last <= first) return 0;
+    const auto sound = std::span<const float>(m_samples).subspan(static_cast<std::size_t>(first * size - m_firstSample),
+                                                                 static_cast<std::size_t>((last - first) * size));
+    std::vector<float> energies = topEnergies(sound, m_frameSize, m_sampleRate);
+    // What was before the recording is taken to be as still as it can be.
+    const std::int64_t missing = std::max<std::int64_t>(0, first - (frame - kBefore));
+    energies.insert(energies.begin(), static_cast<std::size_t>(missing), 0.0F);
+    return topRiseDb(energies, frame - first + missing);
 }
 
 /// How many frames later the bands show another sound, even a weak one.

@@ -36,7 +36,6 @@ HitDetector::HitDetector(int sampleRate)
       m_bank(sampleRate),
       m_novelty(sampleRate),
       m_ring(sampleRate),
-      m_top(sampleRate),
       m_trace(static_cast<double>(m_frameSize) * kFramesPerColumn / sampleRate) {}
 
 void HitDetector::push(std::span<const float> block) {
@@ -57,7 +56,8 @@ void HitDetector::push(std::span<const float> block) {
 void HitDetector::pushSamples(std::span<const float> samples) {
     while (!samples.empty()) {
         const auto part = samples.first(std::min(samples.size(), m_frameSize - m_inFrame));
-        std::transform(part.begin(), part.end(), std::back_inserter(m_samples), finite);
+        m_samples.resize(m_samples.size() + part.size());
+        std::transform(part.begin(), part.end(), m_samples.end() - std::ssize(part), finite);
         m_lastSample = m_samples.back();
         m_seen += static_cast<std::int64_t>(part.size());
         m_inFrame = (m_inFrame + part.size()) % m_frameSize;
@@ -114,7 +114,6 @@ void HitDetector::layGround(const std::vector<BandEnergy>& heard) {
     m_frames.assign(kFrames, ground);
     m_strengths.assign(kFrames, 0.0);
     m_rises.assign(kFrames, 0.0F);
-    m_tops.assign(kFrames, 0.0F);
     m_firstFrame = -static_cast<std::int64_t>(kFrames);
 }
 
@@ -131,7 +130,6 @@ void HitDetector::pushFrame() {
     const auto frame = std::span<const float>(m_samples).last(m_frameSize);
     m_frames.push_back(m_bank.process(frame));
     m_ring.push(frame);
-    m_tops.push_back(m_top.process(frame));
     m_strengths.push_back(0.0);
     ++m_frameCount;
     traceFrame();
@@ -199,7 +197,6 @@ void HitDetector::forgetOld() {
         m_frames.erase(m_frames.begin(), m_frames.begin() + drop);
         m_strengths.erase(m_strengths.begin(), m_strengths.begin() + drop);
         m_rises.erase(m_rises.begin(), m_rises.begin() + drop);
-        m_tops.erase(m_tops.begin(), m_tops.begin() + drop);
         m_firstFrame += drop;
     }
 }

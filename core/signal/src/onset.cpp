@@ -21,15 +21,17 @@ std::size_t samplesOf(double ms, int sampleRate) {
     return static_cast<std::size_t>(std::lround(ms * 1e-3 * sampleRate));
 }
 
-/// Mean of |x| over the last millisecond, at every sample.
-std::vector<float> trailingMean(std::span<const float> x, int sampleRate) {
+/// Mean of |x| over the last millisecond, at every sample from `from` up to `to`; 0 at the others.
+std::vector<float> trailingMean(std::span<const float> x, std::size_t from, std::size_t to, int sampleRate) {
     const std::size_t width = std::max<std::size_t>(1, samplesOf(1.0, sampleRate));
     std::vector<float> mean(x.size());
+    const std::size_t first = from - std::min(from, width);
+    const double share = 1.0 / static_cast<double>(width);
     double sum = 0;
-    for (std::size_t i = 0; i < x.size(); ++i) {
-        sum += std::abs(static_cast<double>(x[i]));
-        if (i >= width) sum -= std::abs(static_cast<double>(x[i - width]));
-        mean[i] = static_cast<float>(std::max(sum, 0.0) / static_cast<double>(width));
+    for (std::size_t i = first; i < to; ++i) {
+        const double gone = i >= first + width ? std::abs(static_cast<double>(x[i - width])) : 0.0;
+        sum += std::abs(static_cast<double>(x[i])) - gone;
+        mean[i] = static_cast<float>(std::max(sum, 0.0) * share);
     }
     return mean;
 }
@@ -46,10 +48,11 @@ struct Rise {
 };
 
 Rise measureRise(std::span<const float> x, std::size_t coarse, std::size_t end, int sampleRate) {
-    Rise rise{trailingMean(x, sampleRate)};
     const std::size_t from = coarse > samplesOf(12, sampleRate) ? coarse - samplesOf(12, sampleRate) : 0;
     const std::size_t to =
         std::max(from + 1, coarse > samplesOf(3, sampleRate) ? coarse - samplesOf(3, sampleRate) : 1);
+    const std::size_t last = std::min({end, x.size(), coarse + samplesOf(30, sampleRate)});
+    Rise rise{trailingMean(x, from, std::max(to, last), sampleRate)};
     double sum = 0;
     for (std::size_t i = from; i < to; ++i) {
         const auto value = static_cast<double>(rise.mean[i]);
@@ -57,7 +60,6 @@ Rise measureRise(std::span<const float> x, std::size_t coarse, std::size_t end, 
         rise.ripple = std::max(rise.ripple, value);
     }
     rise.background = sum / static_cast<double>(to - from);
-    const std::size_t last = std::min({end, rise.mean.size(), coarse + samplesOf(30, sampleRate)});
     for (std::size_t i = to; i < last; ++i) rise.peak = std::max(rise.peak, static_cast<double>(rise.mean[i]));
     return rise;
 }
@@ -67,9 +69,9 @@ Rise measureRise(std::span<const float> x, std::size_t coarse, std::size_t end, 
 Rise clearestRise(std::span<const float> x, std::size_t coarse, std::size_t end, int sampleRate) {
     Rise best = measureRise(x, coarse, end, sampleRate);
     if (best.contrast() >= kClearContrast) return best;
-    for (const double corner : {250.0, 1200.0, 4500.0}) {
-        const auto once = filtered(x, highPass(corner, sampleRate));
-        Rise rise = measureRise(filtered(once, highPass(corner, sampleRate)), coarse, end, sampleRate);
+    for (const auto& view :
+         filteredTwice(x, {highPass(250, sampleRate), highPass(1200, sampleRate), highPass(4500, sampleRate)})) {
+        Rise rise = measureRise(view, coarse, end, sampleRate);
         if (rise.contrast() > kClearer * best.contrast()) best = std::move(rise);
     }
     if (best.contrast() >= kFollowedContrast || !hasTopBand(sampleRate)) return best;

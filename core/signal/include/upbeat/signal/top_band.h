@@ -1,6 +1,6 @@
 #pragma once
 
-#include <array>
+#include <cstddef>
 #include <cstdint>
 #include <span>
 #include <vector>
@@ -18,21 +18,13 @@ inline constexpr double kTopBandHz = 9000;
 /// Whether a recording of this sample rate holds it.
 [[nodiscard]] bool hasTopBand(int sampleRate);
 
-/// The energy of that sound, frame by frame.
-class TopBand {
-  public:
-    explicit TopBand(int sampleRate);
+/// The energy of that sound, frame by frame: mean of squares, full scale 1; 0 where there is no such sound. It begins
+/// at rest, so that the first millisecond is of use only where the signal itself begins.
+[[nodiscard]] std::vector<float> topEnergies(std::span<const float> signal, std::size_t frameSize, int sampleRate);
 
-    /// Mean of squares of one frame, full scale 1; 0 where there is no such sound. Allocates nothing.
-    [[nodiscard]] float process(std::span<const float> frame);
-
-  private:
-    static constexpr std::size_t kSections = 4;
-
-    bool m_isThere;
-    Biquad m_section;
-    std::array<float, kSections> m_z1{}, m_z2{}, m_y{};  // of the sections
-};
+/// In frames: where the rise is looked for, and what is heard of it.
+inline constexpr std::int64_t kTopAround = 8;
+inline constexpr std::int64_t kTopAfter = 6;
 
 /// How far a sound rises at frame `at` of `energies`, in dB: the most in the 4 ms before and after, each time 3 ms
 /// against the 12 ms before them. 0 where it does not rise or too little is known.
