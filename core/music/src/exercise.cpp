@@ -122,12 +122,16 @@ Result<void> checkSwells(const Exercise& e) {
 
 /// Strokes of one beat must share a grid: everything that writes or counts them walks along it.
 Result<void> checkGrids(const Exercise& e) {
-    Beats start(-1);
+    CountedBeat beat;
+    Beats end(-1);
     std::int64_t steps = 1;
     for (const Stroke& s : e.strokes) {
-        const CountedBeat beat = beatAt(e, s.at);
-        if (beat.start != start) start = beat.start, steps = 1;
-        const Beats share = ratio(s.at - start, beat.length);
+        if (s.at < beat.start || s.at >= end) {
+            beat = beatAt(e, s.at);
+            end = beat.end();
+            steps = 1;
+        }
+        const Beats share = ratio(s.at - beat.start, beat.length);
         if (share.denominator() <= kFinestDivision) steps = std::lcm(steps, share.denominator());
         if (share.denominator() > kFinestDivision || steps > kFinestDivision)
             return fail(UPBEAT_TEXT("the strokes of a beat stand on no common grid"), describe(e, s),
@@ -140,9 +144,10 @@ Result<void> checkStrokes(const Exercise& e) {
     if (e.strokes.empty()) return fail(UPBEAT_TEXT("no stroke is written"), {}, UPBEAT_TEXT("write at least one"));
     if (e.strokes.size() > kMostStrokes)
         return fail(UPBEAT_TEXT("more strokes than a phrase can hold"), {}, UPBEAT_TEXT("shorten it"));
+    const Beats end = e.length();
     for (std::size_t i = 0; i < e.strokes.size(); ++i) {
         const Stroke& stroke = e.strokes[i];
-        if (stroke.at < Beats(0) || stroke.at >= e.length())
+        if (stroke.at < Beats(0) || stroke.at >= end)
             return fail(UPBEAT_TEXT("a stroke lies outside the phrase"), describe(e, stroke),
                         UPBEAT_TEXT("move it or add bars"));
         for (std::size_t j = i + 1; j < e.strokes.size() && e.strokes[j].at == stroke.at; ++j) {

@@ -9,7 +9,7 @@ namespace {
 /// The four numbers of both states.
 using Four [[gnu::vector_size(4 * sizeof(double))]] = double;
 
-inline void load(Four& four, const std::array<BiquadState, 2>& from) {
+inline void loadStates(Four& four, const std::array<BiquadState, 2>& from) {
     static_assert(sizeof four == sizeof from);
     std::memcpy(&four, &from, sizeof four);
 }
@@ -48,11 +48,11 @@ UPBEAT_WIDE double LowSound::process(std::span<const float> stretch) {
     std::array<Four, 2> sums{};
     Four column;
     Four before;
-    load(before, m_state);
+    loadStates(before, m_state);
     for (std::size_t k = 0; k < effect.ofState.size(); ++k)
-        load(column, effect.ofState[k]), sums[k % 2] += column * before[k];
+        loadStates(column, effect.ofState[k]), sums[k % 2] += column * before[k];
     for (std::size_t i = 0; i < length; ++i)
-        load(column, effect.ofSample[i]), sums[i % 2] += column * static_cast<double>(stretch[i]);
+        loadStates(column, effect.ofSample[i]), sums[i % 2] += column * static_cast<double>(stretch[i]);
     const Four state = sums[0] + sums[1];
     std::memcpy(static_cast<void*>(&m_state), &state, sizeof state);
     return first;

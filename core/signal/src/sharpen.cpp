@@ -3,11 +3,13 @@
 #include <algorithm>
 #include <cmath>
 #include <limits>
+#include <numeric>
 #include <optional>
 
 #include "upbeat/signal/colour.h"
 #include "upbeat/signal/novelty.h"
 #include "upbeat/signal/onset.h"
+#include "wide.h"
 
 namespace upbeat {
 
@@ -30,9 +32,11 @@ constexpr int kTail = 12;  // frames of the stroke behind the latest onset
 /// Frames of a stroke from its onset on: as many as the patch of a clear stroke holds.
 constexpr int kTemplateFrames = kLatest - kEarliest + 10;
 
-/// A clear stroke without what sounded before it. rise[b][k] is the energy k frames after its onset.
+/// A clear stroke without what sounded before it. rise[b][k] is the energy k frames after its onset, upTo[b][k] the sum
+/// of those before k.
 struct Example {
     std::array<std::array<float, kTemplateFrames + 1>, kBands> rise{};
+    std::array<std::array<float, kTemplateFrames + 2>, kBands> upTo{};
 };
 
 std::optional<Example> exampleOf(const Hit& hit) {
@@ -48,6 +52,7 @@ std::optional<Example> exampleOf(const Hit& hit) {
             const float e = (1 - part) * hit.patch.energy(at, b) + part * hit.patch.energy(at + 1, b);
             example.rise[b][static_cast<std::size_t>(k)] = std::max(0.0F, e - background);
         }
+        std::partial_sum(example.rise[b].begin(), example.rise[b].end(), example.upTo[b].begin() + 1);
     }
     return example;
 }
@@ -58,6 +63,50 @@ std::array<float, kBands> freedoms() {
     for (std::size_t b = 0; b < kBands; ++b)
         list[b] = static_cast<float>(std::min(BandBank::bandwidthHz(b, 48000), 2000.0) * kFrameS);
     return list;
+}
+
+/// A model of `length` frames: 1, the background, and so much of a rise that begins `part` of a frame before the first.
+struct Model {
+    const float* rise;
+    std::size_t length;
+    float part;
+    float gain;
+};
+
+struct ModelSums {
+    float ratios = 0;  // of what is heard to the model
+    float logs = 0;    // of the model
+};
+
+/// Logarithms are taken of products: of 24 frames, which are below 10^12 each, in double precision.
+UPBEAT_WIDE ModelSums sumsOf(const Model& model, const float* heard) {
+    constexpr std::size_t kBlocks = 3;
+    ModelSums sums;
+    Lanes ratios{};
+    Lanes product = Lanes{} + 1.0F;
+    const auto takeLogs = [&sums, &product] {
+        double all = 1;
+        for (std::size_t l = 0; l < kLanes; ++l) all *= static_cast<double>(product[l]);
+        sums.logs += static_cast<float>(std::log(all));
+        product = Lanes{} + 1.0F;
+    };
+    std::size_t k = 0;
+    for (std::size_t block = 1; k + kLanes <= model.length; k += kLanes, ++block) {
+        Lanes here, next, energies;
+        load(here, model.rise + k), load(next, model.rise + k + 1), load(energies, heard + k);
+        const Lanes values = 1.0F + model.gain * ((1 - model.part) * here + model.part * next);
+        ratios += energies / values;
+        product *= values;
+        if (block % kBlocks == 0) takeLogs();
+    }
+    for (std::size_t l = 0; k < model.length; ++k, ++l) {
+        const float value = 1.0F + model.gain * ((1 - model.part) * model.rise[k] + model.part * model.rise[k + 1]);
+        sums.ratios += heard[k] / value;
+        product[l] *= value;
+    }
+    takeLogs();
+    for (std::size_t l = 0; l < kLanes; ++l) sums.ratios += ratios[l];
+    return sums;
 }
 
 class Fit {
@@ -80,38 +129,24 @@ class Fit {
         const auto first = static_cast<std::size_t>(std::ceil(onset));
         const auto part = static_cast<float>(static_cast<double>(first) - onset);
         float sum = 0;
-        for (std::size_t b = 0; b < kBands; ++b) sum += m_freedom[b] * bandCost(example.rise[b], b, first, part);
+        for (std::size_t b = 0; b < kBands; ++b) sum += m_freedom[b] * bandCost(example, b, first, part);
         return sum;
     }
 
   private:
     static constexpr std::size_t kMostFrames = kLead + kTemplateFrames;
 
-    [[nodiscard]] float bandCost(const std::array<float, kTemplateFrames + 1>& rise, std::size_t b, std::size_t first,
-                                 float part) const {
-        const auto& e = m_energy[b];
+    [[nodiscard]] float bandCost(const Example& example, std::size_t b, std::size_t first, float part) const {
         const float background = m_upTo[b][first] / static_cast<float>(first);
         const std::size_t length = m_window - first;
-        std::array<float, kMostFrames> shape;
-        float expected = 0;
-        for (std::size_t k = 0; k < length; ++k) {
-            shape[k] = (1 - part) * rise[k] + part * rise[k + 1];
-            expected += shape[k];
-        }
+        const auto& upTo = example.upTo[b];
+        const float expected = (1 - part) * upTo[length] + part * (upTo[length + 1] - upTo[1]);
         const float heard = m_upTo[b][m_window] - m_upTo[b][first] - background * static_cast<float>(length);
-        // In units of the background. Before the onset the mean is the model: those frames cost one each. Logarithms
-        // are taken of products, a few frames at a time.
+        // In units of the background. Before the onset the mean is the model: those frames cost one each.
         const float gain = expected > 0 ? std::max(0.0F, heard / expected) / background : 0.0F;
-        float ratios = 0;
-        float logs = static_cast<float>(m_window) * std::log(background);
-        float product = 1;
-        for (std::size_t k = 0; k < length; ++k) {
-            const float model = 1.0F + gain * shape[k];
-            ratios += e[first + k] / model;
-            product *= model;
-            if (product > 1e20F) logs += std::log(product), product = 1;
-        }
-        return static_cast<float>(first) + ratios / background + logs + std::log(product);
+        const ModelSums sums = sumsOf({example.rise[b].data(), length, part, gain}, m_energy[b].data() + first);
+        return static_cast<float>(first) + sums.ratios / background +
+               static_cast<float>(m_window) * std::log(background) + sums.logs;
     }
 
     std::array<std::array<float, kMostFrames>, kBands> m_energy{};

@@ -8,12 +8,12 @@
 
 namespace upbeat {
 
-Beats::Beats(std::int64_t numerator, std::int64_t denominator) {
-    if (denominator == 0) throw std::invalid_argument("Beats: denominator is zero");
-    const std::int64_t divisor = std::gcd(numerator, denominator);
-    const std::int64_t sign = denominator < 0 ? -1 : 1;
-    m_numerator = sign * numerator / divisor;
-    m_denominator = sign * denominator / divisor;
+void Beats::reduce() {
+    if (m_denominator == 0) throw std::invalid_argument("Beats: denominator is zero");
+    const std::int64_t divisor = std::gcd(m_numerator, m_denominator);
+    const std::int64_t sign = m_denominator < 0 ? -1 : 1;
+    m_numerator = sign * m_numerator / divisor;
+    m_denominator = sign * m_denominator / divisor;
 }
 
 namespace {
@@ -57,18 +57,6 @@ std::string Beats::toString() const {
     return m_denominator == 1 ? fmt::format("{}", m_numerator) : fmt::format("{}/{}", m_numerator, m_denominator);
 }
 
-std::strong_ordering operator<=>(const Beats& a, const Beats& b) {
-    return a.m_numerator * b.m_denominator <=> b.m_numerator * a.m_denominator;
-}
-
-Beats operator+(const Beats& a, const Beats& b) {
-    return {a.m_numerator * b.m_denominator + b.m_numerator * a.m_denominator, a.m_denominator * b.m_denominator};
-}
-
-Beats operator-(const Beats& a, const Beats& b) {
-    return {a.m_numerator * b.m_denominator - b.m_numerator * a.m_denominator, a.m_denominator * b.m_denominator};
-}
-
 Beats operator*(const Beats& a, std::int64_t factor) {
     return {a.m_numerator * factor, a.m_denominator};
 }
@@ -82,7 +70,10 @@ Beats ratio(const Beats& part, const Beats& whole) {
 }
 
 std::int64_t wholeTimes(const Beats& position, const Beats& length) {
-    return ratio(position, length).floor();
+    const std::int64_t part = position.numerator() * length.denominator();
+    const std::int64_t whole = position.denominator() * length.numerator();
+    if (whole == 0) throw std::invalid_argument("wholeTimes: the length is zero");
+    return part / whole - (part % whole < 0 ? 1 : 0);
 }
 
 Beats wrapped(const Beats& position, const Beats& length) {

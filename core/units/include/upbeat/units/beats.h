@@ -18,7 +18,9 @@ class Beats {
     /// Whole quarter notes.
     constexpr explicit Beats(std::int64_t whole) : m_numerator(whole) {}
     /// numerator/denominator quarter notes; denominator 0 is a bug and throws std::invalid_argument.
-    Beats(std::int64_t numerator, std::int64_t denominator);
+    Beats(std::int64_t numerator, std::int64_t denominator) : m_numerator(numerator), m_denominator(denominator) {
+        if (denominator != 1) reduce();
+    }
 
     /// Reads "3", "-1/4" or "11/12".
     [[nodiscard]] static Result<Beats> parse(std::string_view text);
@@ -31,13 +33,24 @@ class Beats {
     [[nodiscard]] std::string toString() const;
 
     friend bool operator==(const Beats&, const Beats&) = default;
-    friend std::strong_ordering operator<=>(const Beats& a, const Beats& b);
-    friend Beats operator+(const Beats& a, const Beats& b);
-    friend Beats operator-(const Beats& a, const Beats& b);
+    friend std::strong_ordering operator<=>(const Beats& a, const Beats& b) {
+        if (a.m_denominator == b.m_denominator) return a.m_numerator <=> b.m_numerator;
+        return a.m_numerator * b.m_denominator <=> b.m_numerator * a.m_denominator;
+    }
+    friend Beats operator+(const Beats& a, const Beats& b) {
+        if (a.m_denominator == b.m_denominator) return {a.m_numerator + b.m_numerator, a.m_denominator};
+        return {a.m_numerator * b.m_denominator + b.m_numerator * a.m_denominator, a.m_denominator * b.m_denominator};
+    }
+    friend Beats operator-(const Beats& a, const Beats& b) {
+        if (a.m_denominator == b.m_denominator) return {a.m_numerator - b.m_numerator, a.m_denominator};
+        return {a.m_numerator * b.m_denominator - b.m_numerator * a.m_denominator, a.m_denominator * b.m_denominator};
+    }
     friend Beats operator*(const Beats& a, std::int64_t factor);
     friend Beats operator/(const Beats& a, std::int64_t divisor);
 
   private:
+    void reduce();
+
     std::int64_t m_numerator = 0;
     std::int64_t m_denominator = 1;
 };
