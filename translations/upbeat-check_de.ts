@@ -4020,6 +4020,14 @@
             <source>%1: %2 then %3, worse by %4 (%5 to %6)</source>
             <translation>%1: %2, dann %3, schlechter um %4 (%5 bis %6)</translation>
         </message>
+        <message>
+            <source>the figures of the take of %1 are not those that were measured</source>
+            <translation>die Werte der Aufnahme vom %1 sind nicht die gemessenen</translation>
+        </message>
+        <message>
+            <source>restore the take from a backup</source>
+            <translation>hole die Aufnahme aus einer Sicherung zurück</translation>
+        </message>
     </context>
     <context>
         <name>countWords</name>

@@ -4020,6 +4020,14 @@
             <source>%1: %2 then %3, worse by %4 (%5 to %6)</source>
             <translation>%1: %2, luego %3, peor en %4 (%5 a %6)</translation>
         </message>
+        <message>
+            <source>the figures of the take of %1 are not those that were measured</source>
+            <translation>los valores de la toma del %1 no son los que se midieron</translation>
+        </message>
+        <message>
+            <source>restore the take from a backup</source>
+            <translation>recupera la toma de una copia de seguridad</translation>
+        </message>
     </context>
     <context>
         <name>countWords</name>

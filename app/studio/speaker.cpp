@@ -41,7 +41,9 @@ Speaker::~Speaker() {
 }
 
 void Speaker::prepare(const QStringList& words, int sampleRate) {
-    if (!isThere() || !m_folder.isValid()) return;
+    if (!isThere()) return;
+    if (!m_folder) m_folder.emplace();
+    if (!m_folder->isValid()) return;
     const bool isIdle = m_wishes.isEmpty();
     for (const QString& some : words) {
         const auto isWished = [&](const Wish& wish) { return wish.words == some && wish.sampleRate == sampleRate; };

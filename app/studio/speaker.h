@@ -6,6 +6,7 @@
 #include <QStringList>
 #include <QTemporaryDir>
 #include <memory>
+#include <optional>
 
 #include "studio/worker.h"
 #include "upbeat/units/sound.h"
@@ -38,11 +39,11 @@ class Speaker : public QObject {
     };
     void speakNext();
     void read(bool isSpoken);
-    [[nodiscard]] QString file() const { return m_folder.filePath(QStringLiteral("words.wav")); }
+    [[nodiscard]] QString file() const { return m_folder->filePath(QStringLiteral("words.wav")); }
 
     Worker& m_worker;
     QString m_program;
-    QTemporaryDir m_folder;
+    std::optional<QTemporaryDir> m_folder;  // from the first word on: a program that is killed leaves it behind
     QProcess m_process;
     QList<Wish> m_wishes;  // the first one is being spoken
     QHash<QString, std::shared_ptr<const Sound>> m_spoken;

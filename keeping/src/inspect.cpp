@@ -7,6 +7,7 @@
 #include "upbeat/formats/audio_file.h"
 #include "upbeat/formats/take_sidecar.h"
 #include "upbeat/logbook/query.h"
+#include "upbeat/logbook/seals.h"
 #include "upbeat/logbook/take_repository.h"
 #include "upbeat/logbook/trash.h"
 
@@ -32,6 +33,17 @@ void inspectPages(const Logbook& logbook, std::vector<Error>& troubles) {
     if (!links) return troubles.push_back(links.error());
     while (links->next())
         say(Text::with(UPBEAT_TEXT("a row of \"%1\" belongs to nothing"), links->value(0).toString().toStdString()));
+}
+
+/// Whether the numbers of a take are those that were measured.
+void inspectFigures(const Seals& seals, const TakeSummary& take, const fs::path& logbook,
+                    std::vector<Error>& troubles) {
+    const auto whole = seals.isWhole(take.id);
+    if (!whole) return troubles.push_back(whole.error());
+    if (!*whole)
+        troubles.push_back({Text::with(UPBEAT_TEXT("the figures of the take of %1 are not those that were measured"),
+                                       stampOf(take.startedAt)),
+                            logbook.string(), UPBEAT_TEXT("restore the take from a backup")});
 }
 
 /// Whether two records tell of the same take, as far as files can round.
@@ -89,9 +101,11 @@ Inspection inspect(const DataFolder& folder, bool withSound, const std::function
         return found;
     }
     const auto letGo = Sounds(**logbook).gone();
+    const Seals seals(**logbook);
     for (const TakeSummary& one : *all) {
         if (goesOn && !goesOn(found.takes / static_cast<double>(all->size()))) return found;
         ++found.takes;
+        inspectFigures(seals, one, folder.logbook(), found.troubles);
         const auto take = takes.find(one.id);
         if (!take)
             found.troubles.push_back(take.error());

@@ -87,7 +87,8 @@ Result<void> TwoLogbooks::prepareCopies() {
         "WHERE id = ?",
         *cells);
     m_copyParts.clear();
-    for (const char* table : {"hit", "damaged_span", "verdict", "gate", "figure", "remark", "tag", "finding", "sound_let_go"}) {
+    for (const char* table :
+         {"hit", "damaged_span", "verdict", "gate", "figure", "remark", "tag", "finding", "sound_let_go", "seal"}) {
         const auto others = columns(table, {"take_id"});
         if (!others) return tl::unexpected(others.error());
         m_copyParts.push_back(fmt::format(

@@ -6,6 +6,7 @@
 
 #include "schema_steps.h"
 #include "upbeat/logbook/query.h"
+#include "upbeat/logbook/seals.h"
 
 namespace upbeat {
 
@@ -44,6 +45,8 @@ Result<void> migrate(const Logbook& logbook) {
             if (auto done = runQuery(logbook, sql); !done) return tl::unexpected(done.error());
         const std::string mark = fmt::format("PRAGMA user_version = {}", next + 1);
         if (auto done = runQuery(logbook, mark.c_str()); !done) return tl::unexpected(done.error());
+        if (next + 1 == newestSchema())
+            if (auto done = Seals(logbook).sealOlder(); !done) return done;
         if (auto done = transaction.commit(); !done) return done;
     }
     return {};

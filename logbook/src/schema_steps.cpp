@@ -226,12 +226,19 @@ const SchemaStep kFoundAgain{
     "CREATE VIEW kept_take AS SELECT * FROM take WHERE id NOT IN (SELECT take_id FROM removed)",
 };
 
+// Whether the figures of a take are still those that were measured (seals.h).
+const SchemaStep kSeals{
+    R"(CREATE TABLE seal (
+         take_id INTEGER PRIMARY KEY REFERENCES take(id) ON DELETE CASCADE,
+         sum TEXT NOT NULL))",
+};
+
 }  // namespace
 
 const std::vector<const SchemaStep*>& schemaSteps() {
-    static const std::vector<const SchemaStep*> all{&kFirst,           &kVoices,       &kFaintHits,     &kDayOfTheTake,
-                                                    &kVerdictOfTheDay, &kAnchor,       &kForeignSounds, &kPooledVerdict,
-                                                    &kOwnLimits,       &kRulesAndSets, &kRemarks,       &kFoundAgain};
+    static const std::vector<const SchemaStep*> all{
+        &kFirst,         &kVoices,    &kFaintHits,    &kDayOfTheTake, &kVerdictOfTheDay, &kAnchor, &kForeignSounds,
+        &kPooledVerdict, &kOwnLimits, &kRulesAndSets, &kRemarks,      &kFoundAgain,      &kSeals};
     return all;
 }
 

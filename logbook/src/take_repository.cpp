@@ -7,6 +7,7 @@
 #include "upbeat/formats/take_sidecar.h"
 #include "upbeat/logbook/exercise_repository.h"
 #include "upbeat/logbook/query.h"
+#include "upbeat/logbook/seals.h"
 
 namespace upbeat {
 
@@ -17,8 +18,6 @@ QDateTime startOf(const TakeRecord& take) {
 std::string stampOf(const QDateTime& time) {
     return time.toString(Qt::ISODate).toStdString();
 }
-
-namespace {}  // namespace
 
 Result<qint64> TakeRepository::sessionFor(const TakeRecord& take) {
     constexpr int kPauseS = 30 * 60;
@@ -92,6 +91,7 @@ Result<qint64> TakeRepository::add(const TakeRecord& take, const TakeAnalysis& a
     if (auto done = addHits(*id, take); !done) return tl::unexpected(done.error());
     if (auto done = addVerdict(*id, analysis); !done) return tl::unexpected(done.error());
     if (auto done = addFindings(*id, analysis); !done) return tl::unexpected(done.error());
+    if (auto done = Seals(m_logbook).seal(*id); !done) return tl::unexpected(done.error());
     if (auto done = transaction.commit(); !done) return tl::unexpected(done.error());
     return id;
 }

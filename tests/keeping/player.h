@@ -52,7 +52,7 @@ inline QStringList rowsOf(const fs::path& file) {
     QStringList rows;
     for (const char* table :
          {"exercise_version", "ladder", "session", "take", "hit", "damaged_span", "verdict", "gate", "figure",
-          "exercise_set", "exercise_in_set", "remark", "removed", "tag", "finding", "sound_let_go"}) {
+          "exercise_set", "exercise_in_set", "remark", "removed", "tag", "finding", "sound_let_go", "seal"}) {
         auto query = runQuery(**logbook, (std::string("SELECT * FROM ") + table + " ORDER BY 1, 2").c_str());
         while (query->next()) {
             QStringList cells{QString::fromLatin1(table)};

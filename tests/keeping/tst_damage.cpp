@@ -127,6 +127,54 @@ class TestDamage : public QObject {
         QVERIFY2(noticed > 25, qPrintable(QString::number(noticed)));
     }
 
+    // What no page and no sidecar tells of: one number that is another.
+    void aNumberThatIsAnotherIsNoticed_data() {
+        QTest::addColumn<QString>("sql");
+        QTest::addColumn<int>("troubles");
+        QTest::newRow("a gate") << "UPDATE gate SET measured = measured + 0.001 WHERE take_id = 2" << 1;
+        QTest::newRow("a gate's limit") << "UPDATE gate SET asked = asked * 2 WHERE name = 'spread'" << 3;
+        QTest::newRow("a figure") << "UPDATE figure SET high = high * 1.0001 WHERE take_id = 1 AND name = 'spread_ms'"
+                                  << 1;
+        QTest::newRow("a figure less") << "DELETE FROM figure WHERE take_id = 1 AND name = 'spread_ms'" << 1;
+        QTest::newRow("a hit, by less than files round")
+            << "UPDATE hit SET level_db = level_db + 0.01 WHERE take_id = 3 AND number = 5" << 1;
+        QTest::newRow("two hits for each other")
+            << "UPDATE hit SET strength = strength + CASE number WHEN 2 THEN 0.01 ELSE -0.01 END WHERE take_id = 3 AND "
+               "number IN (2, 3)"
+            << 1;
+        QTest::newRow("clean") << "UPDATE take SET clean = 1 - clean WHERE id = 2" << 1;
+        QTest::newRow("what was said") << "UPDATE verdict SET next_bpm = next_bpm + 4 WHERE take_id = 2" << 1;
+        QTest::newRow("a span that was damaged") << "INSERT INTO damaged_span VALUES (2, 1.0, 1.5)" << 1;
+        QTest::newRow("the seal itself") << "DELETE FROM seal WHERE take_id = 2" << 1;
+        QTest::newRow("a note and a tag may change")
+            << "UPDATE take SET note = 'another' WHERE id = 2; INSERT INTO tag VALUES (2, 'gig')" << 0;
+    }
+    void aNumberThatIsAnotherIsNoticed() {
+        QFETCH(QString, sql);
+        QFETCH(int, troubles);
+        const Player one;
+        one.playThree();
+        for (const QString& part : sql.split(QStringLiteral("; ")))
+            QVERIFY(runQuery(**Logbook::open(one.folder.logbook()), part.toUtf8().constData()));
+        const Inspection found = inspect(one.folder, false);
+        for (const Error& trouble : found.troubles) QVERIFY(trouble.sentence().find("figures") != std::string::npos);
+        QCOMPARE(static_cast<int>(found.troubles.size()), troubles);
+    }
+
+    void takesKeepTheirSealsOnTheWay() {
+        const Player one;
+        one.playThree();
+        const Player other;
+        other.play("paradiddle-accents", kEvening.addDays(3), 9);
+        QVERIFY(merge(one.backup(), other.folder));
+        QVERIFY(inspect(other.folder, true).troubles.empty());
+        // From before there were seals: the takes are sealed when the logbook is opened.
+        QVERIFY(runQuery(**Logbook::open(one.folder.logbook()), "DROP TABLE seal"));
+        QVERIFY(runQuery(**Logbook::open(one.folder.logbook()), "PRAGMA user_version = 12"));
+        QVERIFY(Logbook::open(one.folder.logbook()));
+        QVERIFY(inspect(one.folder, true).troubles.empty());
+    }
+
     void whatIsMissingInAFolderIsSaid() {
         const Player one;
         one.playThree();

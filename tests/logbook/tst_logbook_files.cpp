@@ -11,7 +11,7 @@ class TestLogbookFiles : public QObject {
         const auto logbook = opened(dir);
         QCOMPARE(*TakeRepository(*logbook).count(), 0);
         QVERIFY(QFile::exists(dir.filePath(QStringLiteral("takes"))));
-        QCOMPARE(ask(dir.filePath(QStringLiteral("logbook.db")), QStringLiteral("PRAGMA user_version")).toInt(), 12);
+        QCOMPARE(ask(dir.filePath(QStringLiteral("logbook.db")), QStringLiteral("PRAGMA user_version")).toInt(), 13);
         QCOMPARE(ask(dir.filePath(QStringLiteral("logbook.db")), QStringLiteral("PRAGMA journal_mode")).toString(),
                  QStringLiteral("wal"));
     }
