@@ -72,9 +72,10 @@ void MainWindow::buildPlaces() {
                              m_stack);
     new DropTarget(this, [this, log](const QStringList& files) { go(Log), log->openFiles(files); });
     m_places = {prepare, play, look, climb, log};
-    for (Place* place : m_places) {
-        m_stack->addWidget(place);
-        connect(place, &Place::keysChanged, this, &MainWindow::refreshFooter);
+    for (qsizetype i = 0; i < m_places.size(); ++i) {
+        m_places[i]->setAccessibleName(Spine::names().at(i));  // it takes keys: a reader says where one is
+        m_stack->addWidget(m_places[i]);
+        connect(m_places[i], &Place::keysChanged, this, &MainWindow::refreshFooter);
     }
     connect(prepare, &PreparePlace::playWanted, this, [this] { go(Play); });
     connect(log, &LogPlace::lookWanted, this, [this] { go(Look); });

@@ -29,7 +29,13 @@ class SpokenRow : public QAccessibleInterface {
     }
     void setText(QAccessible::Text /*kind*/, const QString& /*text*/) override {}
     [[nodiscard]] QAccessible::Role role() const override { return QAccessible::ListItem; }
-    [[nodiscard]] QAccessible::State state() const override { return {}; }
+    /// A row of a place that is not shown is not there to be read.
+    [[nodiscard]] QAccessible::State state() const override {
+        QAccessible::State state;
+        state.readOnly = true;
+        state.invisible = m_view == nullptr || !m_view->isVisible();
+        return state;
+    }
     [[nodiscard]] QRect rect() const override {
         const int height = m_view->height() / std::max(1, rows().spokenRowCount());
         return {m_view->mapToGlobal(QPoint(0, m_index * height)), QSize(m_view->width(), height)};

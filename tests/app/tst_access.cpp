@@ -7,6 +7,7 @@
 #include "climb/ladder_view.h"
 #include "place/gate_list.h"
 #include "place/key_map.h"
+#include "place/place.h"
 #include "shell/keys_dialog.h"
 #include "shell/windows.h"
 #include "stage.h"
@@ -52,7 +53,8 @@ class TestAccess : public QObject {
             for (QWidget* widget : desk.window->findChildren<QWidget*>()) {
                 const bool isControl = qobject_cast<QAbstractButton*>(widget) || qobject_cast<QLineEdit*>(widget) ||
                                        qobject_cast<QComboBox*>(widget) || qobject_cast<QAbstractSpinBox*>(widget) ||
-                                       qobject_cast<QAbstractItemView*>(widget) || dynamic_cast<SpokenRows*>(widget);
+                                       qobject_cast<QAbstractItemView*>(widget) || qobject_cast<Place*>(widget) ||
+                                       dynamic_cast<SpokenRows*>(widget);
                 if (!isControl || !widget->isVisible() || qobject_cast<QAbstractSpinBox*>(widget->parentWidget()))
                     continue;
                 QAccessibleInterface* spoken = QAccessible::queryAccessibleInterface(widget);
@@ -64,6 +66,19 @@ class TestAccess : public QObject {
             }
         }
         QVERIFY2(nameless.isEmpty(), qPrintable(nameless.join(QLatin1Char('\n'))));
+    }
+
+    void rowsOfAPlaceThatIsNotShownAreNotRead() {
+        const Desk desk;
+        desk.playOne();
+        const auto isSeen = [&desk] {
+            auto* ladder = desk.in<LadderView>(MainWindow::Climb);
+            return !QAccessible::queryAccessibleInterface(ladder)->child(0)->state().invisible;
+        };
+        desk.window->go(MainWindow::Look);
+        QVERIFY(!isSeen());
+        desk.window->go(MainWindow::Climb);
+        QVERIFY(isSeen());
     }
 
     void aFieldIsWalkedPassByPass() {
