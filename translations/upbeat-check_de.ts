@@ -5423,10 +5423,6 @@ Die Leertaste spielt den ersten.</translation>
             <translation>Takes suchen</translation>
         </message>
         <message>
-            <source>A note on the chosen take</source>
-            <translation>Eine Notiz zum gewählten Take</translation>
-        </message>
-        <message>
             <source>Note on the chosen take</source>
             <translation>Notiz zum gewählten Take</translation>
         </message>
@@ -5505,6 +5501,10 @@ Die Leertaste spielt den ersten.</translation>
         <message>
             <source>Over time</source>
             <translation>Über die Zeit</translation>
+        </message>
+        <message>
+            <source>A note on the chosen take, in Markdown</source>
+            <translation>Eine Notiz zur gewählten Aufnahme, in Markdown</translation>
         </message>
     </context>
     <context>

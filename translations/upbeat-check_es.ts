@@ -5423,10 +5423,6 @@ Espacio toca la primera.</translation>
             <translation>Buscar tomas</translation>
         </message>
         <message>
-            <source>A note on the chosen take</source>
-            <translation>Una nota sobre la toma elegida</translation>
-        </message>
-        <message>
             <source>Note on the chosen take</source>
             <translation>Nota sobre la toma elegida</translation>
         </message>
@@ -5505,6 +5501,10 @@ Espacio toca la primera.</translation>
         <message>
             <source>Over time</source>
             <translation>Con el tiempo</translation>
+        </message>
+        <message>
+            <source>A note on the chosen take, in Markdown</source>
+            <translation>Una nota sobre la toma elegida, en Markdown</translation>
         </message>
     </context>
     <context>

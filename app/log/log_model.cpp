@@ -3,6 +3,7 @@
 #include "theme/words.h"
 
 #include <QLocale>
+#include <QRegularExpression>
 #include <algorithm>
 
 #include "place/verdict_bar.h"
@@ -10,6 +11,13 @@
 namespace upbeat {
 
 namespace {
+
+/// The first line of a note without its Markdown.
+QString headOf(const QString& note) {
+    static const QRegularExpression kMarks(QStringLiteral(
+        "^[ \\t]*(#{1,6} |[-*+] |> |\\d+[.)] )|(?<![\\w*])[*_`]{1,3}(?=\\S)|(?<=\\S)[*_`]{1,3}(?![\\w*])"));
+    return note.trimmed().section(QLatin1Char('\n'), 0, 0).remove(kMarks);
+}
 
 constexpr int kPage = 200;
 
@@ -113,7 +121,7 @@ QVariant LogModel::data(const QModelIndex& index, int role) const {
         case DetailRole: {
             const QString note = QString::fromStdString(take.note);
             if (take.simulated) return tr("at %1   simulated player").arg(tempoInWords(take.tempoBpm));
-            QString words = note.isEmpty() ? inWords(words::headlineOf(take.verdict)) : note;
+            QString words = note.isEmpty() ? inWords(words::headlineOf(take.verdict)) : headOf(note);
             for (const QString& tag : QString::fromStdString(take.tags).split(QLatin1Char(' '), Qt::SkipEmptyParts))
                 words += QStringLiteral("  #") + tag;
             return tr("at %1   %2").arg(tempoInWords(take.tempoBpm), words);

@@ -56,9 +56,8 @@ std::vector<qint64> LogPlace::chosenTakes() const {
 
 void LogPlace::keepNote() {
     const qint64 id = currentTake();
-    if (id > 0 && m_note->isModified()) m_with.care.setNote(id, m_note->text(), m_noteBefore);
-    m_noteBefore = m_note->text();
-    m_note->setModified(false);
+    if (id > 0) m_with.care.setNote(id, m_note->note(), m_noteBefore);
+    m_noteBefore = m_note->note();
 }
 
 void LogPlace::askForTags() {

@@ -38,7 +38,7 @@ LogPlace::LogPlace(const With& with, QWidget* parent)
       m_twoTakes(new TwoTakesView({with.folder, with.playback, with.notices}, this)),
       m_totals(new QLabel(this)),
       m_find(new QLineEdit(this)),
-      m_note(new QLineEdit(this)),
+      m_note(new NoteEdit(this)),
       m_terms(namesOfTerms()) {
     auto* layout = new QVBoxLayout(this);
     layout->setContentsMargins(0, 0, 0, 0);
@@ -81,10 +81,9 @@ void LogPlace::buildLines() {
     m_find->setAccessibleName(tr("Find takes"));
     m_find->setClearButtonEnabled(true);
     connect(m_find, &QLineEdit::textChanged, this, &LogPlace::refresh);
-    m_note->setPlaceholderText(tr("A note on the chosen take"));
+    m_note->setPlaceholderText(tr("A note on the chosen take, in Markdown"));
     m_note->setAccessibleName(tr("Note on the chosen take"));
-    m_note->setMaxLength(500);
-    connect(m_note, &QLineEdit::editingFinished, this, &LogPlace::keepNote);
+    connect(m_note, &NoteEdit::written, this, &LogPlace::keepNote);
 }
 
 void LogPlace::saveBackup() {
@@ -204,8 +203,7 @@ QList<KeySection> LogPlace::allKeys(const QString& name) const {
 void LogPlace::showNote() {
     m_note->setEnabled(currentTake() > 0);
     m_noteBefore = m_list->currentIndex().data(LogModel::NoteRole).toString();
-    m_note->setText(m_noteBefore);
-    m_note->setModified(false);
+    m_note->setNote(m_noteBefore);
 }
 
 void LogPlace::openRecordings(const QStringList& files) {

@@ -6,6 +6,7 @@
 #include <QStackedWidget>
 
 #include "log/log_model.h"
+#include "log/note_edit.h"
 #include "log/over_time_view.h"
 #include "log/two_takes_view.h"
 #include "place/place.h"
@@ -94,10 +95,10 @@ class LogPlace : public Place {
     KeyGroup m_twoKeys{[this] { return isComparing(); }};
     QLabel* m_totals;
     QLineEdit* m_find;
-    QLineEdit* m_note;
+    NoteEdit* m_note;
     QMap<QString, QString> m_terms;  ///< What may be searched for in the player's language, as it is searched for.
     bool m_inTrash = false;
-    QString m_noteBefore;
+    QString m_noteBefore;  // as the logbook has it
 };
 
 }  // namespace upbeat

@@ -85,12 +85,13 @@ void LogCare::putBack(const std::vector<qint64>& ids) {
     m_back.push_back([this, ids] { return Trash(m_with.logbook).put(ids, QDateTime::currentDateTime()); });
 }
 
-void LogCare::setNote(qint64 take, const QString& note, const QString& before) {
+// By value: who asks keeps them in what follows the log, and that moves while this is written.
+void LogCare::setNote(qint64 take, QString note, QString before) {
     if (note == before || !mayChange()) return;
     const auto write = [this, take](const QString& text) {
         return TakeRepository(m_with.logbook).setNote(take, text.toStdString());
     };
-    if (done(write(note))) m_back.push_back([write, before] { return write(before); });
+    if (done(write(note))) m_back.push_back([write, before = std::move(before)] { return write(before); });
 }
 
 void LogCare::setTags(const std::vector<qint64>& ids, const QString& text) {

@@ -97,10 +97,11 @@ QPalette Theme::palette() const {
 QString Theme::styleSheet() const {
     return QStringLiteral(
                "QToolTip{background:%1;color:%2;border:1px solid %3;padding:4px}"
-               "QLineEdit,QSpinBox,QDoubleSpinBox,QComboBox{background:%1;color:%2;border:1px solid "
+               "QLineEdit,QTextEdit,QSpinBox,QDoubleSpinBox,QComboBox{background:%1;color:%2;border:1px solid "
                "%3;border-radius:6px;"
                "padding:5px 8px;min-height:22px}"
-               "QLineEdit:focus,QSpinBox:focus,QDoubleSpinBox:focus,QComboBox:focus,QPushButton:focus,QListView:focus{"
+               "QLineEdit:focus,QTextEdit:focus,QSpinBox:focus,QDoubleSpinBox:focus,QComboBox:focus,QPushButton:focus,"
+               "QListView:focus{"
                "border:2px solid %4}"
                "QComboBox QAbstractItemView{background:%1;color:%2;selection-background-color:%4;selection-color:%1}"
                "QComboBox::drop-down{border:none;width:26px}"

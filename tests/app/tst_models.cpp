@@ -143,6 +143,15 @@ class TestModels : public QObject {
         model.show({{kMonday.date(), 1, 30}}, pages({take}));
         QCOMPARE(model.index(1).data(LogModel::NoteRole).toString(), QStringLiteral("with brushes"));
         QVERIFY(model.index(1).data(LogModel::DetailRole).toString().contains(QStringLiteral("with brushes")));
+        for (const auto& [note, head] : {std::pair("## *Slow* today\nand more", "Slow today"),
+                                         {"1. **left** first", "left first"},
+                                         {"> quoted", "quoted"},
+                                         {"2 * 3 and a_b", "2 * 3 and a_b"}}) {
+            take.note = note;
+            model.show({{kMonday.date(), 1, 30}}, pages({take}));
+            QCOMPARE(model.index(1).data(LogModel::DetailRole).toString(),
+                     QStringLiteral("at 84   ") + QLatin1String(head));
+        }
     }
 
     // ---- ladder

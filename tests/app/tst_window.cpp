@@ -7,7 +7,11 @@
 #include <QPushButton>
 #include <QSignalSpy>
 #include <QTest>
+#include <QTextBlock>
+#include <QTextDocument>
 
+#include "log/log_model.h"
+#include "log/note_edit.h"
 #include "look/finding_card.h"
 #include "look/look_place.h"
 #include "place/verdict_bar.h"
@@ -267,14 +271,33 @@ class TestWindow : public QObject {
         stage.key(Qt::Key_F6);
         auto* list = stage.in<QListView>(MainWindow::Log);
         QCOMPARE(list->model()->rowCount(), 2);
-        const auto lines = stage.window->place(MainWindow::Log)->findChildren<QLineEdit*>();
-        auto* note = *std::find_if(lines.begin(), lines.end(), [](const QLineEdit* line) {
-            return line->accessibleName() == QStringLiteral("Note on the chosen take");
-        });
+        auto* note = stage.in<NoteEdit>(MainWindow::Log);
         note->setFocus();
-        QTest::keyClicks(note, QStringLiteral("better than before"));
+        QTest::keyClicks(note, QStringLiteral("# Better ![x](file:///etc/hostname)"));
+        QTest::keyClick(note, Qt::Key_Return);
+        QTest::keyClicks(note, QStringLiteral("- the **left** hand <b>so</b>"));
         QTest::keyClick(note, Qt::Key_Tab);
-        QCOMPARE(stage.studio->log().takes().front().note, std::string("better than before"));
+        const QString written = QStringLiteral("# Better ![x](file:///etc/hostname)\n- the **left** hand <b>so</b>");
+        QCOMPARE(QString::fromStdString(stage.studio->log().takes().front().note), written);
+        // Shown as it is meant: a heading, a list, an emphasis; HTML is text and no picture is read.
+        QVERIFY(!note->hasFocus());
+        QVERIFY(note->toPlainText().contains(QStringLiteral("the left hand <b>so</b>")));
+        QVERIFY(note->document()->firstBlock().blockFormat().headingLevel() == 1);
+        QVERIFY(note->document()->lastBlock().textList() != nullptr);
+        QVERIFY(!note->toPlainText().contains(QChar::ObjectReplacementCharacter));
+        QVERIFY(list->model()
+                    ->index(1, 0)
+                    .data(LogModel::DetailRole)
+                    .toString()
+                    .endsWith(QStringLiteral("Better ![x](file:///etc/hostname)")));
+        // Again as it was written; nothing changed is no step to take back.
+        note->setFocus();
+        QCOMPARE(note->toPlainText(), written);
+        QTest::keyClick(note, Qt::Key_Escape);
+        QVERIFY(!note->hasFocus());
+        QCOMPARE(QString::fromStdString(stage.studio->log().takes().front().note), written);
+        stage.studio->logCare().undo();
+        QTRY_COMPARE(QString::fromStdString(stage.studio->log().takes().front().note), QString());
         list->setFocus();
         list->setCurrentIndex(list->model()->index(1, 0));
         QTest::keyClick(list, Qt::Key_Return);
