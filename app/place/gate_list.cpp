@@ -39,7 +39,7 @@ void paintMark(QPainter& painter, const QPointF& centre, GateState state, const 
 
 /// What is asked, and where it is open how many takes more it needs.
 QString nameOf(const GateEvidence& evidence, bool isRoomy) {
-    const QString name = inWords(words::nameOf(evidence.gate.kind));
+    QString name = inWords(words::nameOf(evidence.gate.kind));
     if (evidence.gate.state != GateState::Unsure) return name;
     const auto& more = evidence.takesToGo;
     const Gate& gate = evidence.gate;

@@ -86,7 +86,7 @@ Result<qint64> TakeRepository::add(const TakeRecord& take, const TakeAnalysis& a
                   {"counts", counts},
                   {"clean", remembered.clean && counts},
                   {"missed_gate", remembered.missed ? QVariant(toQt(toName(*remembered.missed))) : QVariant()}});
-    const auto id = insertRow(m_logbook, "take", cells);
+    auto id = insertRow(m_logbook, "take", cells);
     if (!id) return id;
     if (auto done = addHits(*id, take); !done) return tl::unexpected(done.error());
     if (auto done = addVerdict(*id, analysis); !done) return tl::unexpected(done.error());
