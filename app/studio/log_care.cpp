@@ -85,8 +85,8 @@ void LogCare::putBack(const std::vector<qint64>& ids) {
     m_back.push_back([this, ids] { return Trash(m_with.logbook).put(ids, QDateTime::currentDateTime()); });
 }
 
-// By value: who asks keeps them in what follows the log, and that moves while this is written.
-void LogCare::setNote(qint64 take, QString note, QString before) {
+// `before` by value: who asks keeps it beside what follows the log, and that moves while this is written.
+void LogCare::setNote(qint64 take, const QString& note, QString before) {
     if (note == before || !mayChange()) return;
     const auto write = [this, take](const QString& text) {
         return TakeRepository(m_with.logbook).setNote(take, text.toStdString());

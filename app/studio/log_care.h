@@ -31,7 +31,7 @@ class LogCare : public QObject {
 
     void remove(const std::vector<qint64>& takes);
     void putBack(const std::vector<qint64>& takes);
-    void setNote(qint64 take, QString note, QString before);
+    void setNote(qint64 take, const QString& note, QString before);
     /// Words between blanks, with or without "#": the tags all of these takes have from now on.
     void setTags(const std::vector<qint64>& takes, const QString& tags);
     /// Takes the last step back.
