@@ -24,13 +24,10 @@ BandBank::BandBank(int sampleRate) {
 
 UPBEAT_WIDE BandEnergy BandBank::process(std::span<const float> frame) {
     static_assert(kBands == kLanes);
-    struct Loaded {
-        Lanes b0, b1, b2, a1, a2, z1, z2;
-    };
-    std::array<Loaded, 2> sections;
+    std::array<WideSection<Lanes>, 2> sections;
     for (std::size_t i = 0; i < sections.size(); ++i) {
         const Section& s = m_sections[i];
-        Loaded& l = sections[i];
+        WideSection<Lanes>& l = sections[i];
         load(l.b0, s.b0.data()), load(l.b1, s.b1.data()), load(l.b2, s.b2.data());
         load(l.a1, s.a1.data()), load(l.a2, s.a2.data());
         load(l.z1, s.z1.data()), load(l.z2, s.z2.data());
@@ -38,10 +35,9 @@ UPBEAT_WIDE BandEnergy BandBank::process(std::span<const float> frame) {
     Lanes squares{};
     for (const float sample : frame) {
         Lanes x = Lanes{} + sample;
-        for (Loaded& l : sections) {
-            const Lanes y = l.b0 * x + l.z1;
-            l.z1 = l.b1 * x + l.z2 - l.a1 * y;  // y comes last
-            l.z2 = l.b2 * x - l.a2 * y;
+        for (WideSection<Lanes>& section : sections) {
+            Lanes y;
+            section.step(x, y);
             x = y;
         }
         squares += x * x;

@@ -49,39 +49,23 @@ namespace {
 using Views [[gnu::vector_size(4 * sizeof(double))]] = double;
 using Rounded [[gnu::vector_size(4 * sizeof(float))]] = float;
 
-struct ViewSections {
-    Views b0{}, b1{}, b2{}, a1{}, a2{};
-};
-
-struct ViewStates {
-    Views z1{}, z2{};
-};
-
-/// By reference: how such wide values are handed over depends on the machine.
-inline void step(const ViewSections& s, ViewStates& state, const Views& x, Views& y) {
-    y = s.b0 * x + state.z1;
-    state.z1 = s.b1 * x + state.z2 - s.a1 * y;
-    state.z2 = s.b2 * x - s.a2 * y;
-}
-
 }  // namespace
 
 UPBEAT_WIDE std::array<std::vector<float>, kViews> filteredTwice(std::span<const float> signal,
                                                                  const std::array<Biquad, kViews>& sections) {
-    ViewSections section;
+    WideSection<Views> first;
     for (std::size_t k = 0; k < kViews; ++k) {
         const Biquad& s = sections[k];
-        section.b0[k] = s.b0, section.b1[k] = s.b1, section.b2[k] = s.b2, section.a1[k] = s.a1, section.a2[k] = s.a2;
+        first.b0[k] = s.b0, first.b1[k] = s.b1, first.b2[k] = s.b2, first.a1[k] = s.a1, first.a2[k] = s.a2;
     }
+    WideSection<Views> second = first;
     std::array<std::vector<float>, kViews> out;
     for (auto& view : out) view.resize(signal.size());
-    ViewStates first;
-    ViewStates second;
     for (std::size_t i = 0; i < signal.size(); ++i) {
         Views once;
         Views twice;
-        step(section, first, Views{} + static_cast<double>(signal[i]), once);
-        step(section, second, __builtin_convertvector(__builtin_convertvector(once, Rounded), Views), twice);
+        first.step(Views{} + static_cast<double>(signal[i]), once);
+        second.step(__builtin_convertvector(__builtin_convertvector(once, Rounded), Views), twice);
         for (std::size_t k = 0; k < kViews; ++k) out[k][i] = static_cast<float>(twice[k]);
     }
     return out;

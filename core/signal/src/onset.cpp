@@ -21,7 +21,7 @@ std::size_t samplesOf(double ms, int sampleRate) {
     return static_cast<std::size_t>(std::lround(ms * 1e-3 * sampleRate));
 }
 
-/// Mean of |x| over the last millisecond, at every sample from `from` up to `to`; 0 at the others.
+/// Mean of |x| over the last millisecond, at every sample from `from` up to `to`; the others are of no use.
 std::vector<float> trailingMean(std::span<const float> x, std::size_t from, std::size_t to, int sampleRate) {
     const std::size_t width = std::max<std::size_t>(1, samplesOf(1.0, sampleRate));
     std::vector<float> mean(x.size());

@@ -6,6 +6,7 @@
 
 #include "upbeat/signal/band_bank.h"
 #include "upbeat/signal/novelty.h"
+#include "wide.h"
 
 namespace upbeat {
 
@@ -33,16 +34,12 @@ std::vector<float> topEnergies(std::span<const float> signal, std::size_t frameS
     if (!hasTopBand(sampleRate)) return energies;
     const Biquad section = highPass(kTopBandHz, sampleRate);
     const auto of = [](double value) { return Sections{} + static_cast<float>(value); };
-    const Sections b0 = of(section.b0), b1 = of(section.b1), b2 = of(section.b2);
-    const Sections a1 = of(section.a1), a2 = of(section.a2);
-    Sections z1{}, z2{}, y{};
+    WideSection<Sections> sections{of(section.b0), of(section.b1), of(section.b2), of(section.a1), of(section.a2)};
+    Sections y{};
     for (std::size_t i = 0; i < energies.size(); ++i) {
         Sections squares{};
         for (const float sample : signal.subspan(i * frameSize, frameSize)) {
-            const Sections x = __builtin_shufflevector(y, Sections{} + sample, 4, 0, 1, 2);
-            y = b0 * x + z1;
-            z1 = b1 * x + z2 - a1 * y;
-            z2 = b2 * x - a2 * y;
+            sections.step(__builtin_shufflevector(y, Sections{} + sample, 4, 0, 1, 2), y);
             squares += y * y;
         }
         energies[i] = squares[kLast] / static_cast<float>(frameSize);
