@@ -135,16 +135,13 @@ void GateList::paintGate(QPainter& painter, const GateEvidence& evidence, const 
     painter.setFont(typeFace(Type::kText, missed && m_size == Size::Roomy));
     painter.setPen(ink);
     const QString name = nameOf(evidence, m_size == Size::Roomy);
-    const bool whole = gate.kind == GateKind::Mistakes;
-    const QString figure =
-        QStringLiteral("%L1 %2").arg(gate.measured.value, 0, 'f', whole ? 0 : 1).arg(inWords(words::unitOf(gate.kind)));
+    const QString figure = inWords(words::figureOf(gate.kind, gate.measured.value));
     const QFont bold = typeFace(Type::kText, true);
-    const double room = row.width() - 24 - 8 - QFontMetricsF(bold).horizontalAdvance(figure.trimmed());
+    const double room = row.width() - 24 - 8 - QFontMetricsF(bold).horizontalAdvance(figure);
     painter.drawText(QRectF(row.left() + 24, row.top() + 2, room, 24), Qt::AlignVCenter,
                      QFontMetricsF(painter.font()).elidedText(name, Qt::ElideRight, room));
     painter.setFont(bold);
-    painter.drawText(QRectF(row.left(), row.top() + 2, row.width(), 24), Qt::AlignRight | Qt::AlignVCenter,
-                     figure.trimmed());
+    painter.drawText(QRectF(row.left(), row.top() + 2, row.width(), 24), Qt::AlignRight | Qt::AlignVCenter, figure);
     constexpr double kRoomForTrack = 32;
     if (row.height() >= kRoomForTrack) paintTrack(painter, gate, row);
 }
@@ -191,12 +188,7 @@ int GateList::spokenRowCount() const {
 
 QString GateList::spokenRow(int row) const {
     const Gate& gate = m_gates[static_cast<std::size_t>(row)].gate;
-    const auto figure = [&gate](double value) {
-        return QStringLiteral("%1 %2")
-            .arg(QLocale().toString(value, 'f', gate.kind == GateKind::Mistakes ? 0 : 1),
-                 inWords(words::unitOf(gate.kind)))
-            .trimmed();
-    };
+    const auto figure = [&gate](double value) { return inWords(words::figureOf(gate.kind, value)); };
     const QString asked =
         gate.atLeast ? tr("at least %1").arg(figure(gate.limit)) : tr("at most %1").arg(figure(gate.limit));
     return QStringLiteral("%1: %2, %3, %4")

@@ -69,6 +69,16 @@ Text unitOf(GateKind kind) {
     return std::string(upbeat::unitOf(kind));
 }
 
+std::string numberOf(GateKind kind, double value) {
+    return fmt::format("{:.{}f}", value, kind == GateKind::Mistakes ? 0 : 1);
+}
+
+Text figureOf(GateKind kind, double value) {
+    const Text unit = words::unitOf(kind);
+    const std::string number = numberOf(kind, value);
+    return unit.isEmpty() ? Text(number) : Text::with("%1 %2", number, unit);
+}
+
 Text figureOf(const Exercise& exercise, const Gate& gate) {
     const GateTexts& texts = textsOf(gate.kind);
     if (gate.kind == GateKind::Mistakes)

@@ -30,6 +30,10 @@ constexpr std::array<MeasureTexts, kSeasonMeasures> kMeasureTexts{{
     {UPBEAT_TEXT("Grace notes before the stroke"), UPBEAT_TEXT("Your grace notes open from %1 on (%2 to %3)"), nullptr},
 }};
 
+std::string tenths(double value) {
+    return fmt::format("{:.1f}", value);
+}
+
 }  // namespace
 
 Text nameOf(SeasonMeasure measure) {
@@ -56,9 +60,8 @@ Text sentenceOf(const Ceiling& ceiling) {
 }
 
 Text sentenceOf(const Tiring& tiring) {
-    const auto number = [](double value) { return fmt::format("{:.1f}", value); };
-    const Figure& more = tiring.spreadPercent;
     const auto percent = [](double value) { return fmt::format("{:.0f}", value); };
+    const Figure& more = tiring.spreadPercent;
     const Figure& changed = tiring.isSofter ? tiring.levelDb : tiring.laterMs;
     const char* text = tiring.isSofter
                            ? UPBEAT_TEXT(
@@ -69,7 +72,7 @@ Text sentenceOf(const Tiring& tiring) {
                                  "came %5 ms (%6 to %7) later.");
     const Figure much = distance(changed);
     return Text::with(text, tiring.takes, percent(more.value), percent(more.low), percent(more.high),
-                      number(much.value), number(much.low), number(much.high));
+                      tenths(much.value), tenths(much.low), tenths(much.high));
 }
 
 Text sentenceOf(const Holding& holding) {
@@ -100,33 +103,30 @@ Text changeOf(SeasonMeasure measure, const std::optional<WeekChange>& change) {
     if (!change)
         return Text::with(UPBEAT_TEXT("%1: two weeks at the same tempos, on six days and more, can be compared."),
                           name);
-    const auto figure = [](double value) { return fmt::format("{:.1f}", value); };
     const Figure& d = change->difference;
     const std::string unit(unitOf(measure));
     if (!change->isTold())
         return Text::with(
             UPBEAT_TEXT("%1: no difference from the week before that can be told: %2 %6 after %3 (%4 to %5)."), name,
-            figure(change->after), figure(change->before), fmt::format("{:+.1f}", d.low),
+            tenths(change->after), tenths(change->before), fmt::format("{:+.1f}", d.low),
             fmt::format("{:+.1f}", d.high), unit);
     const Figure much = distance(d);
     return Text::with(d.value > 0 ? UPBEAT_TEXT("%1: %2 %6, %3 more than the week before (%4 to %5).")
                                   : UPBEAT_TEXT("%1: %2 %6, %3 less than the week before (%4 to %5)."),
-                      name, figure(change->after), figure(much.value), figure(much.low), figure(much.high), unit);
+                      name, tenths(change->after), tenths(much.value), tenths(much.low), tenths(much.high), unit);
 }
 
 Text changeOf(const GateChange& change) {
-    const int decimals = change.kind == GateKind::Mistakes ? 0 : 1;
-    const auto figure = [decimals](double value) { return fmt::format("{:.{}f}", value, decimals); };
+    const auto number = [kind = change.kind](double value) { return numberOf(kind, value); };
     const Text name = nameOf(change.kind);
-    const Text unit = words::unitOf(change.kind);
-    const std::string before = figure(change.before);
-    const Text after = unit.isEmpty() ? Text(figure(change.after)) : Text::with("%1 %2", figure(change.after), unit);
+    const std::string before = number(change.before);
+    const Text after = figureOf(change.kind, change.after);
     if (change.how == GateChange::How::Untold)
         return Text::with(UPBEAT_TEXT("%1: %2 then %3, no difference that can be told"), name, before, after);
     const Figure much = distance(change.difference);
     return Text::with(change.how == GateChange::How::Better ? UPBEAT_TEXT("%1: %2 then %3, better by %4 (%5 to %6)")
                                                             : UPBEAT_TEXT("%1: %2 then %3, worse by %4 (%5 to %6)"),
-                      name, before, after, figure(much.value), figure(much.low), figure(much.high));
+                      name, before, after, number(much.value), number(much.low), number(much.high));
 }
 
 Text holderOf(const std::vector<SectionStanding>& sections) {

@@ -39,6 +39,10 @@ namespace words {
 [[nodiscard]] Text explained(GateKind kind);
 /// "ms", "dB", "ms a bar".
 [[nodiscard]] Text unitOf(GateKind kind);
+/// A figure of a gate: "12.3", or "2" where it counts.
+[[nodiscard]] std::string numberOf(GateKind kind, double value);
+/// The same with its unit, where it has one: "12.3 ms".
+[[nodiscard]] Text figureOf(GateKind kind, double value);
 /// "met", "missed", "unsure".
 [[nodiscard]] Text nameOf(GateState state);
 /// "spread 12.3 ms, limit 10.0": the gate's figure beside what is asked.
