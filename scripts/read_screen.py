@@ -10,7 +10,7 @@ import pyatspi
 WANTED = {
     "the field, pass by pass": r"^pass \d+: ",
     "a gate with its limit": r"^Spread: [\d.]+ ms, at most [\d.]+ ms, ",
-    "the verdict": r"^(Again|Up|Back|Stay|Clean|Hold)\b.* at \d+|^.*\bclean\b",
+    "the verdict": r"^(Again at|Up to|Back to|Full speed:) [\d.]+\. \w",
     "the places": r"^Climb$",
 }
 

@@ -31,11 +31,11 @@ DiskDialog::DiskDialog(LogCare& care, int soundMonths, QWidget* parent)
     layout->addWidget(m_months, 1);
     buildRule(soundMonths);
     m_care.readMonths([self = QPointer<DiskDialog>(this)](const std::vector<MonthOfSound>& months) {
-        if (self != nullptr) self->show(months);
+        if (self != nullptr) self->showMonths(months);
     });
 }
 
-void DiskDialog::show(const std::vector<MonthOfSound>& months) {
+void DiskDialog::showMonths(const std::vector<MonthOfSound>& months) {
     std::uintmax_t bytes = 0;
     m_months->setRowCount(static_cast<int>(months.size()));
     for (int row = 0; row < m_months->rowCount(); ++row) {

@@ -18,7 +18,7 @@ class DiskDialog : public QDialog {
 
   private:
     void buildRule(int soundMonths);
-    void show(const std::vector<MonthOfSound>& months);
+    void showMonths(const std::vector<MonthOfSound>& months);
     void showRule();
 
     LogCare& m_care;

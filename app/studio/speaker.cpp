@@ -42,8 +42,6 @@ Speaker::~Speaker() {
 
 void Speaker::prepare(const QStringList& words, int sampleRate) {
     if (!isThere()) return;
-    if (!m_folder) m_folder.emplace();
-    if (!m_folder->isValid()) return;
     const bool isIdle = m_wishes.isEmpty();
     for (const QString& some : words) {
         const auto isWished = [&](const Wish& wish) { return wish.words == some && wish.sampleRate == sampleRate; };
@@ -62,6 +60,7 @@ void Speaker::speakNext() {
         Q_EMIT prepared();
         return;
     }
+    if (!m_folder) m_folder.emplace();
     const QString language =
         QLocale().language() == QLocale::C ? QStringLiteral("en") : QLocale().name().section(QLatin1Char('_'), 0, 0);
     m_process.start(m_program, {QStringLiteral("-v"), language, QStringLiteral("-s"), QStringLiteral("190"),
