@@ -7,6 +7,8 @@
 #include <cerrno>
 #include <system_error>
 
+#include "migrations.h"
+
 namespace upbeat {
 
 /// An advisory lock on an open file: the kernel lets go of it when the program ends, however it ends.
@@ -39,6 +41,9 @@ Result<DataFolder> DataFolder::openToRead(std::filesystem::path root) {
     if (std::error_code error; !std::filesystem::exists(root / "logbook.db", error))
         return fail(UPBEAT_TEXT("there is no logbook"), root.string(),
                     UPBEAT_TEXT("choose the folder that holds logbook.db"));
+    // What else may be wrong with it, who reads it says.
+    if (const auto logbook = Logbook::open(root / "logbook.db", LogbookAccess::Reading))
+        if (const auto known = checkNotOlder(**logbook); !known) return tl::unexpected(known.error());
     return DataFolder(std::move(root), Access::ReadOnly, nullptr);
 }
 

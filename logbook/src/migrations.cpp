@@ -31,6 +31,15 @@ Result<void> checkNotNewer(const Logbook& logbook) {
     return {};
 }
 
+Result<void> checkNotOlder(const Logbook& logbook) {
+    const auto version = schemaVersion(logbook);
+    if (!version) return tl::unexpected(version.error());
+    if (*version < newestSchema())
+        return fail("the logbook was written by an older Upbeat Check", logbook.file().string(),
+                    "start the program once: it brings the logbook up to date");
+    return {};
+}
+
 Error newerLogbook(const std::filesystem::path& file) {
     return {"the logbook was written by a newer Upbeat Check", file.string(),
             "update the program; nothing was changed"};

@@ -5,6 +5,7 @@
 #include <map>
 #include <memory>
 
+#include "migrations.h"
 #include "take_rows.h"
 #include "upbeat/formats/exercise_json.h"
 #include "upbeat/logbook/console_host.h"
@@ -140,6 +141,7 @@ Result<std::vector<ExerciseInWork>> exercisesInWork(const std::filesystem::path&
     if (std::error_code none; !std::filesystem::exists(file, none)) return std::vector<ExerciseInWork>();
     const auto logbook = Logbook::open(file, LogbookAccess::Reading);
     if (!logbook) return tl::unexpected(logbook.error());
+    if (const auto known = checkNotOlder(**logbook); !known) return tl::unexpected(known.error());
     const auto own = ownExercises(root / "exercises");
     const auto find = [&own](const std::string& id) -> const Exercise* {
         if (const auto found = own.find(id); found != own.end()) return &found->second;

@@ -4,6 +4,7 @@
 
 #include "cli_room.h"
 #include "kept_take.h"
+#include "upbeat/logbook/query.h"
 
 using namespace upbeat;
 using namespace upbeat::test;
@@ -62,6 +63,32 @@ class TestCliKeeping : public QObject {
         const QJsonObject spread = take["figures"].toObject()["spread_ms"].toObject();
         QVERIFY(spread["low"].toDouble() < spread["value"].toDouble() && spread["n"].toInt() == 32);
         QVERIFY(!take["gates"].toArray().isEmpty() && take["clean"].isBool());
+    }
+
+    // The commands only read: what an older program wrote is brought up to date by the window.
+    void aLogbookOfAnOlderProgramIsOneSentence() {
+        const Practised player;
+        const std::string file = player.data().toStdString() + "/logbook.db";
+        {
+            const auto logbook = Logbook::open(file);
+            QVERIFY(runQuery(**logbook, "DROP TABLE seal"));
+            QVERIFY(runQuery(**logbook, "PRAGMA user_version = 12"));
+        }
+        for (const char* command : {"log", "check", "plan", "report", "backup"}) {
+            const QStringList more = QByteArray(command) == "report" || QByteArray(command) == "backup"
+                                         ? QStringList{"--out", player.file("o")}
+                                     : QByteArray(command) == "plan" ? QStringList{"--minutes", "20"}
+                                                                     : QStringList();
+            const Outcome told = player.ask(command, more);
+            QCOMPARE(told.status, 3);
+            QCOMPARE(linesOf(told.err).size(), 1);
+            QVERIFY2(told.err.contains("older Upbeat Check"), told.err.constData());
+            QVERIFY(told.out.isEmpty() && !QFile::exists(player.file("o")));
+        }
+        QVERIFY(Logbook::open(file));
+        const Outcome after = player.ask("check", {});
+        QCOMPARE(after.status, 0);
+        QVERIFY2(after.out.contains("all is whole"), after.out.constData());
     }
 
     void whatCannotBeAskedIsOneSentence() {

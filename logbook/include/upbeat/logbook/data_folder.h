@@ -21,7 +21,8 @@ class DataFolder {
     /// Makes the folder where there is none. An error when it can be neither written nor read.
     [[nodiscard]] static Result<DataFolder> open(std::filesystem::path root);
 
-    /// One that is there, only to be read: others may write meanwhile. An error where it holds no logbook.
+    /// One that is there, only to be read: others may write meanwhile. An error where it holds no logbook,
+    /// or one of an older program.
     [[nodiscard]] static Result<DataFolder> openToRead(std::filesystem::path root);
 
     [[nodiscard]] Access access() const { return m_access; }
