@@ -16,7 +16,7 @@ NoteEdit::NoteEdit(QWidget* parent) : QTextEdit(parent) {
 
 void NoteEdit::setNote(const QString& note) {
     m_note = note;
-    m_isWriting ? setPlainText(note) : showMeant();
+    if (!m_isWriting) showMeant();
 }
 
 void NoteEdit::showMeant() {

@@ -15,7 +15,7 @@ class NoteEdit : public QTextEdit {
     explicit NoteEdit(QWidget* parent = nullptr);
 
     [[nodiscard]] const QString& note() const { return m_note; }
-    /// What was being written is forgotten.
+    /// What is being written stays: the log is read anew whenever it changes.
     void setNote(const QString& note);
 
   Q_SIGNALS:

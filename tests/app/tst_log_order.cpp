@@ -1,5 +1,7 @@
-// Order in the log, in the window: finding, tags, the trash, two takes one over the other, the disk.
+// Order in the log, in the window: notes, finding, tags, the trash, two takes one over the other, the disk.
 #include <QSignalSpy>
+#include <QTextBlock>
+#include <QTextDocument>
 
 #include "log/disk_dialog.h"
 #include "log/log_place.h"
@@ -55,6 +57,58 @@ class TestLogOrder : public QObject {
     Q_OBJECT
   private Q_SLOTS:
     void initTestCase() { QVERIFY(lookAsShipped()); }
+
+    void theLogOpensATakeAndKeepsANote() {
+        const Desk stage;
+        stage.playOne();
+        stage.key(Qt::Key_F6);
+        auto* list = stage.in<QListView>(MainWindow::Log);
+        QCOMPARE(list->model()->rowCount(), 2);
+        auto* note = stage.in<NoteEdit>(MainWindow::Log);
+        note->setFocus();
+        QTest::keyClicks(note, QStringLiteral("# Better ![x](file:///etc/hostname)"));
+        QTest::keyClick(note, Qt::Key_Return);
+        QTest::keyClicks(note, QStringLiteral("- the **left** hand <b>so</b>"));
+        QTest::keyClick(note, Qt::Key_Tab);
+        const QString written = QStringLiteral("# Better ![x](file:///etc/hostname)\n- the **left** hand <b>so</b>");
+        QCOMPARE(QString::fromStdString(stage.studio->log().takes().front().note), written);
+        // Shown as it is meant: a heading, a list, an emphasis; HTML is text and no picture is read.
+        QVERIFY(!note->hasFocus());
+        QVERIFY(note->toPlainText().contains(QStringLiteral("the left hand <b>so</b>")));
+        QVERIFY(note->document()->firstBlock().blockFormat().headingLevel() == 1);
+        QVERIFY(note->document()->lastBlock().textList() != nullptr);
+        QVERIFY(!note->toPlainText().contains(QChar::ObjectReplacementCharacter));
+        QVERIFY(list->model()
+                    ->index(1, 0)
+                    .data(LogModel::DetailRole)
+                    .toString()
+                    .endsWith(QStringLiteral("Better ![x](file:///etc/hostname)")));
+        // Again as it was written; nothing changed is no step to take back.
+        note->setFocus();
+        QCOMPARE(note->toPlainText(), written);
+        QTest::keyClick(note, Qt::Key_Escape);
+        QVERIFY(!note->hasFocus());
+        QCOMPARE(QString::fromStdString(stage.studio->log().takes().front().note), written);
+        stage.studio->logCare().undo();
+        QTRY_COMPARE(QString::fromStdString(stage.studio->log().takes().front().note), QString());
+        list->setFocus();
+        list->setCurrentIndex(list->model()->index(1, 0));
+        QTest::keyClick(list, Qt::Key_Return);
+        QCOMPARE(stage.window->current(), static_cast<int>(MainWindow::Look));
+    }
+
+    void aNoteBeingWrittenStaysWhenTheLogIsReadAnew() {
+        const Shelved log;
+        log.choose(1, 1);
+        auto* note = log.in<NoteEdit>(MainWindow::Log);
+        note->setFocus();
+        QTest::keyClicks(note, QStringLiteral("half a "));
+        log.studio->logCare().setTags({log.studio->log().takes().back().id}, QStringLiteral("gig"));
+        QCOMPARE(note->toPlainText(), QStringLiteral("half a "));
+        QTest::keyClicks(note, QStringLiteral("thought"));
+        QTest::keyClick(note, Qt::Key_Escape);
+        QCOMPARE(log.studio->log().takes().front().note, std::string("half a thought"));
+    }
 
     void takesAreTaggedAndFound() {
         const Shelved log;
