@@ -20,6 +20,7 @@ namespace {
 struct VoiceScore {
     int strokes = 0;
     int found = 0;   ///< A stroke of its instrument within 12 ms.
+    int wrong = 0;   ///< Something else was taken for it.
     int hidden = 0;  ///< Shares the sound of a stroke it could not be heard behind.
     int otherDrum = 0;
     int extra = 0;
@@ -68,8 +69,10 @@ void scoreOne(const Exercise& e, const Recording& recording, VoiceScore& score) 
         const Hit& hit = analysis.matched.hits[static_cast<std::size_t>(s.hit)];
         constexpr double kNearMs = 12;
         const double away = truth == take.hits.end() ? 1e3 : (hit.timeS - truth->timeS) * 1e3;
-        if (std::abs(away) > kNearMs || !hit.voice || instrumentOf(*hit.voice) != instrumentOf(s.stroke.voice))
+        if (std::abs(away) > kNearMs || !hit.voice || instrumentOf(*hit.voice) != instrumentOf(s.stroke.voice)) {
+            ++score.wrong;
             continue;
+        }
         ++score.found;
         score.onsetMs.push_back(away);
         score.levelDb.push_back(hit.levelDb - truth->levelDb);
@@ -82,6 +85,7 @@ std::vector<std::string> rowOf(const std::string& name, const VoiceScore& s) {
             fmt::format("{}", s.strokes),
             percent(s.found),
             percent(s.hidden),
+            percent(s.wrong),
             fmt::format("{}", s.otherDrum),
             fmt::format("{}", s.extra),
             fmt::format("{:.2f}", robustDeviation(s.onsetMs)),
@@ -93,8 +97,8 @@ std::vector<std::string> rowOf(const std::string& name, const VoiceScore& s) {
 
 Table voicesTable() {
     Table table{"Voices on one microphone, kits not used in tuning",
-                {"takes", "strokes", "found %", "behind others %", "on another drum", "extra", "onset sd ms",
-                 "level sd dB", "times real time"},
+                {"takes", "strokes", "found %", "behind others %", "something else %", "on another drum", "extra",
+                 "onset sd ms", "level sd dB", "times real time"},
                 {}};
     for (const bool hard : {false, true}) {
         for (const char* id : {"ghosted-backbeat", "swung-ride"}) {

@@ -159,6 +159,32 @@ class TestVoices : public QObject {
         QVERIFY2(invented <= 5, qPrintable(QStringLiteral("%1 of 24 that nobody played").arg(invented)));
     }
 
+    void aVoiceThatIsSeldomSureIsNotFoundWhereThePlayerNeverIs() {
+        const Exercise e = *builtInExercise("swung-ride");
+        int found = 0;
+        int far = 0;
+        for (const std::uint64_t seed : {51U, 52U, 53U}) {
+            Recording hard = kitOf(seed);
+            hard.hardKit = true;
+            const KnownTake lesson = play(teachingExercise(e), 90, 1, goodPlayer(), seed + 5, hard);
+            const TaughtKit kit = learnKit(matchTake(lesson.exercise, lesson.frame(), listenTo(lesson)));
+            const KnownTake take = play(e, 112, 8, goodPlayer(), seed, hard);
+            const MatchedTake matched = analyzeApart(take, kit).matched;
+            for (const MatchedStroke& s : matched.strokes) {
+                if (s.shared) continue;
+                constexpr double kFarS = 0.025;
+                const double timeS = matched.hits[static_cast<std::size_t>(s.hit)].timeS;
+                const bool isNear =
+                    std::any_of(take.rendered.hits.begin(), take.rendered.hits.end(), [&](const TrueHit& hit) {
+                        return hit.played.stroke == s.written.stroke && std::abs(hit.timeS - timeS) < kFarS;
+                    });
+                ++(isNear ? found : far);
+            }
+        }
+        QVERIFY2(found >= 130, qPrintable(QString::number(found)));
+        QVERIFY2(far <= 1, qPrintable(QString::number(far)));
+    }
+
     void aStrokeOnAnotherDrumIsReportedWithItsPlace() {
         Exercise e = backbeat();
         const auto onTwo = std::find_if(e.strokes.begin(), e.strokes.end(), [](const Stroke& s) {

@@ -1,10 +1,8 @@
 #include "upbeat/align/match.h"
 
-#include "table.h"
-
 #include <algorithm>
-#include <cmath>
-#include <map>
+
+#include "usual.h"
 
 namespace upbeat {
 
@@ -14,113 +12,6 @@ constexpr double kClearDb = 24.0;
 constexpr double kReflectionDb = 15.0;  // walls answer at least this much softer
 constexpr double kEchoReachS = 0.032;
 constexpr double kMayEcho = 5.0;  // strength of what may be followed by an echo
-
-/// The player's place against the click around every event: median offset of the main strokes within two seconds.
-std::vector<double> slowShift(std::span<const PageEvent> events, std::span<const Sounding> hits,
-                              const Assignment& found) {
-    constexpr double kAroundS = 2.0;
-    constexpr std::size_t kFewest = 5;
-    std::vector<double> shift(events.size(), 0.0);
-    std::size_t from = 0;
-    std::size_t to = 0;
-    for (std::size_t i = 0; i < events.size(); ++i) {
-        while (to < events.size() && events[to].gridS <= events[i].gridS + kAroundS) ++to;
-        while (events[from].gridS < events[i].gridS - kAroundS) ++from;
-        std::vector<double> offsets;
-        for (std::size_t k = from; k < to; ++k) {
-            if (found.hitOfEvent[k] == kNone || events[k].role == Role::Grace) continue;
-            offsets.push_back(hits[static_cast<std::size_t>(found.hitOfEvent[k])].timeS - events[k].gridS);
-        }
-        if (offsets.size() >= kFewest) shift[i] = medianOf(std::move(offsets));
-    }
-    return shift;
-}
-
-/// Where the player is against the click, found from the start onwards a few strokes at a time: what was found so far
-/// is where the next strokes are looked for. So a player who moves away by half a step and more is not lost.
-std::vector<double> follow(std::span<const PageEvent> events, std::span<const Sounding> hits) {
-    constexpr std::size_t kStretch = 16;
-    constexpr std::size_t kFewest = 4;
-    std::vector<double> shift(events.size(), 0.0);
-    double now = 0;
-    for (std::size_t from = 0; from < events.size(); from += kStretch) {
-        const auto part = events.subspan(from, std::min(kStretch, events.size() - from));
-        const auto begin = std::lower_bound(hits.begin(), hits.end(), part.front().gridS - 1.0, isEarlier);
-        const auto end = std::lower_bound(begin, hits.end(), part.back().gridS + 1.0, isEarlier);
-        const auto near =
-            hits.subspan(static_cast<std::size_t>(begin - hits.begin()), static_cast<std::size_t>(end - begin));
-        const Expectation expected{std::vector<double>(part.size(), now), {}};
-        const Assignment found = solve(part, near, expected).assignment;
-        std::vector<double> offsets;
-        for (std::size_t i = 0; i < part.size(); ++i)
-            if (found.hitOfEvent[i] != kNone && part[i].role == Role::Main)
-                offsets.push_back(near[static_cast<std::size_t>(found.hitOfEvent[i])].timeS - part[i].gridS);
-        if (offsets.size() >= kFewest) now = medianOf(std::move(offsets));
-        std::fill_n(shift.begin() + static_cast<std::ptrdiff_t>(from), part.size(), now);
-    }
-    return shift;
-}
-
-std::array<std::optional<double>, kClasses> usualDbOf(std::span<const PageEvent> events, std::span<const Sounding> hits,
-                                                      const Assignment& found) {
-    constexpr std::size_t kFewest = 4;
-    std::array<std::vector<double>, kClasses> levels;
-    for (std::size_t i = 0; i < events.size(); ++i)
-        if (found.hitOfEvent[i] != kNone)
-            levels[classOf(events[i])].push_back(hits[static_cast<std::size_t>(found.hitOfEvent[i])].levelDb);
-    std::array<std::optional<double>, kClasses> usual;
-    for (std::size_t c = 0; c < kClasses; ++c)
-        if (levels[c].size() >= kFewest) usual[c] = medianOf(levels[c]);
-    return usual;
-}
-
-std::map<std::size_t, double> usualTopDbOf(std::span<const PageEvent> events, std::span<const Sounding> hits,
-                                           const Assignment& found) {
-    constexpr std::size_t kFewest = 6;
-    constexpr double kFarDb = 8;
-    std::map<std::size_t, double> usual;
-    if (std::none_of(hits.begin(), hits.end(), [](const Sounding& h) { return h.foreign; })) return usual;
-    std::map<std::size_t, std::vector<double>> rises;
-    for (std::size_t i = 0; i < events.size(); ++i)
-        if (found.hitOfEvent[i] != kNone)
-            rises[soundOf(events[i])].push_back(hits[static_cast<std::size_t>(found.hitOfEvent[i])].topDb);
-    for (auto& [sound, list] : rises) {
-        const double middle = list.size() < kFewest ? 0 : medianOf(std::move(list));
-        if (middle >= kFarDb) usual[sound] = middle;
-    }
-    return usual;
-}
-
-/// What the player does at the same place in every pass is expected there.
-void addHabits(std::vector<double>& shiftS, std::span<const PageEvent> events, std::span<const Sounding> hits,
-               const Assignment& found) {
-    constexpr std::size_t kFewest = 3;
-    std::map<int, std::vector<double>> away;
-    for (std::size_t i = 0; i < events.size(); ++i) {
-        if (found.hitOfEvent[i] == kNone) continue;
-        const Sounding& hit = hits[static_cast<std::size_t>(found.hitOfEvent[i])];
-        if (hit.strength >= kFirmStrength) away[events[i].habit].push_back(hit.timeS - events[i].gridS - shiftS[i]);
-    }
-    std::map<int, double> habits;
-    for (const auto& [habit, offsets] : away)
-        if (offsets.size() >= kFewest) habits[habit] = medianOf(offsets);
-    for (std::size_t i = 0; i < events.size(); ++i)
-        if (const auto habit = habits.find(events[i].habit); habit != habits.end()) shiftS[i] += habit->second;
-}
-
-/// How far this player's firm main strokes usually lie from where they are expected, as a robust standard deviation.
-double usualScatter(std::span<const PageEvent> events, std::span<const Sounding> hits, const Assignment& found,
-                    const std::vector<double>& shiftS) {
-    constexpr std::size_t kFewest = 12;
-    constexpr double kLeastS = 0.004;
-    std::vector<double> away;
-    for (std::size_t i = 0; i < events.size(); ++i) {
-        if (found.hitOfEvent[i] == kNone || events[i].role == Role::Grace) continue;
-        const Sounding& hit = hits[static_cast<std::size_t>(found.hitOfEvent[i])];
-        if (hit.strength >= kFirmStrength) away.push_back(std::abs(hit.timeS - events[i].gridS - shiftS[i]));
-    }
-    return away.size() < kFewest ? 1.0 : std::max(kLeastS, 1.4826 * medianOf(std::move(away)));
-}
 
 /// Whether a sound rises above all vowels and the one before it does not: a stroke behind the beginning of a syllable.
 bool isStruckBehind(const Hit& first, const Hit& second) {
@@ -155,32 +46,45 @@ std::vector<Sounding> soundings(std::span<const Hit> hits, double firstBeatS, do
     return list;
 }
 
-Assignment match(std::span<const PageEvent> events, std::span<const Sounding> hits) {
+namespace {
+
+/// Where a player is and how near to it they usually strike.
+struct Place {
+    std::vector<double> shiftS;  ///< By event.
+    double scatterS = 1.0;       ///< Where it is not known, anything goes.
+};
+
+/// `usual` is where the player is where these hits alone do not tell; empty where that is not known either.
+Assignment match(std::span<const PageEvent> events, std::span<const Sounding> hits, const Place& usual) {
     Expectation expected;
     expected.shiftS = follow(events, hits);
     const Assignment first = solve(events, hits, expected).assignment;
     expected.shiftS = slowShift(events, hits, first);
     expected.usualDb = usualDbOf(events, hits, first);
     expected.usualTopDb = usualTopDbOf(events, hits, first);
-    expected.scatterS = usualScatter(events, hits, first, expected.shiftS);
+    const auto scatterS = usualScatter(events, hits, first, expected.shiftS);
+    expected.scatterS = scatterS.value_or(usual.scatterS);
+    if (!scatterS && !usual.shiftS.empty()) expected.shiftS = usual.shiftS;
     addHabits(expected.shiftS, events, hits, first);
     return solve(events, hits, expected).assignment;
 }
 
-namespace {
-
 /// Matches some of the events with some of the hits and enters what is found into the whole.
 void matchSome(std::span<const PageEvent> events, std::span<const Sounding> hits,
-               const std::vector<std::size_t>& someEvents, const std::vector<std::size_t>& someHits,
+               const std::vector<std::size_t>& someEvents, const std::vector<std::size_t>& someHits, const Place& usual,
                Assignment& whole) {
     std::vector<PageEvent> ownEvents;
     std::vector<Sounding> ownHits;
+    Place own{{}, usual.scatterS};
     ownEvents.reserve(someEvents.size());
     ownHits.reserve(someHits.size());
-    for (const std::size_t i : someEvents) ownEvents.push_back(events[i]);
+    for (const std::size_t i : someEvents) {
+        ownEvents.push_back(events[i]);
+        if (!usual.shiftS.empty()) own.shiftS.push_back(usual.shiftS[i]);
+    }
     for (const std::size_t j : someHits) ownHits.push_back(hits[j]);
     if (ownEvents.empty() || ownHits.empty()) return;
-    const Assignment found = match(ownEvents, ownHits);
+    const Assignment found = match(ownEvents, ownHits, own);
     for (std::size_t i = 0; i < ownEvents.size(); ++i) {
         if (found.hitOfEvent[i] == kNone) continue;
         const std::size_t hit = someHits[static_cast<std::size_t>(found.hitOfEvent[i])];
@@ -189,9 +93,7 @@ void matchSome(std::span<const PageEvent> events, std::span<const Sounding> hits
     }
 }
 
-}  // namespace
-
-Assignment matchByVoice(std::span<const PageEvent> events, std::span<const Sounding> hits) {
+Assignment matchByVoice(std::span<const PageEvent> events, std::span<const Sounding> hits, const Place& usual) {
     Assignment whole{std::vector<int>(events.size(), kNone), std::vector<int>(hits.size(), kNone)};
     for (int v = 0; v <= kVoiceCount; ++v) {
         // The last round is for what is left, whatever its voice.
@@ -205,9 +107,31 @@ Assignment matchByVoice(std::span<const PageEvent> events, std::span<const Sound
             if (whole.eventOfHit[j] == kNone && (rest ? hits[j].alone && hits[j].strength >= kFirmStrength
                                                       : instrumentOf(*hits[j].voice) == static_cast<Voice>(v)))
                 someHits.push_back(j);
-        matchSome(events, hits, someEvents, someHits, whole);
+        matchSome(events, hits, someEvents, someHits, usual, whole);
     }
     return whole;
+}
+
+/// Voices that were told apart are seldom firm where most of them sound together: the stronger half must do.
+double middleStrength(std::span<const Sounding> hits, const Assignment& found) {
+    std::vector<double> strengths;
+    for (std::size_t j = 0; j < hits.size(); ++j)
+        if (found.eventOfHit[j] != kNone) strengths.push_back(hits[j].strength);
+    return strengths.empty() ? 0 : medianOf(std::move(strengths));
+}
+
+}  // namespace
+
+Assignment match(std::span<const PageEvent> events, std::span<const Sounding> hits) {
+    return match(events, hits, Place());
+}
+
+Assignment matchByVoice(std::span<const PageEvent> events, std::span<const Sounding> hits) {
+    const Assignment first = matchByVoice(events, hits, Place());
+    const double sure = std::min(kFirmStrength, middleStrength(hits, first));
+    Place usual{slowShift(events, hits, first, sure)};
+    usual.scatterS = usualScatter(events, hits, first, usual.shiftS, sure).value_or(usual.scatterS);
+    return matchByVoice(events, hits, usual);
 }
 
 double costInPlace(std::span<const PageEvent> events, std::span<const Sounding> hits) {
