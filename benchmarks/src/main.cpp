@@ -7,10 +7,10 @@
 
 #include <algorithm>
 #include <cmath>
-#include <cstring>
 #include <filesystem>
 #include <functional>
 #include <map>
+#include <optional>
 
 #include "bleed.h"
 #include "climbs.h"
@@ -141,53 +141,82 @@ int labelledSet(const std::filesystem::path& root, std::vector<Table>& tables) {
     return 0;
 }
 
-int run(int argc, char** argv) {
+struct Wish {
     std::string set;
     std::string json;
     std::string only;
-    for (int i = 1; i + 1 < argc; i += 2) {
-        if (std::strcmp(argv[i], "--set") == 0) set = argv[i + 1];
-        if (std::strcmp(argv[i], "--json") == 0) json = argv[i + 1];
-        if (std::strcmp(argv[i], "--only") == 0) only = argv[i + 1];
+};
+
+std::optional<Wish> wishFrom(int argc, char** argv) {
+    Wish wish;
+    const std::map<std::string_view, std::string*> options{
+        {"--set", &wish.set}, {"--json", &wish.json}, {"--only", &wish.only}};
+    for (int i = 1; i < argc; i += 2) {
+        const auto option = options.find(argv[i]);
+        if (option == options.end() || i + 1 == argc) {
+            fmt::print(stderr, "upbeat-bench: {}: write --only NAME, --set DIR or --json FILE, or nothing for all.\n",
+                       argv[i]);
+            return std::nullopt;
+        }
+        *option->second = argv[i + 1];
     }
+    return wish;
+}
+
+/// The tables of that name, or all of them.
+std::vector<Table> tablesOf(const std::string& only) {
+    const std::vector<std::pair<std::string, std::function<Table()>>> all{
+        {"window", [] { return windowTable(); }},
+        {"logbook", [] { return logbookTable(); }},
+        {"season-open", [] { return seasonOpenTable(); }},
+        {"speed", [] { return speedTable(); }},
+        {"bleed", [] { return bleedTable(); }},
+        {"round-trip", [] { return roundTripTable(); }},
+        {"loop", [] { return loopTable(); }},
+        {"long", [] { return longRecordingTable(); }},
+        {"voices", [] { return voicesTable(); }},
+        {"unisons", [] { return unisonTable(unseenSeeds()); }},
+        {"room", [] { return roomTable(unseenSeeds()); }},
+        {"gain", [] { return gainTable(unseenSeeds()); }},
+        {"start", [] { return startTable(); }},
+        {"coverage", [] { return coverageTable(1000); }},
+        {"findings", [] { return faultTable(200, 200); }},
+        {"decisions", [] { return decisionTable(200); }},
+        {"climb", [] { return climbTable(200); }},
+        {"bends", [] { return bendTable(200); }},
+        {"ceiling", [] { return ceilingTable(500); }},
+        {"forecast", [] { return forecastTable(500); }},
+        {"plan", [] { return planTable(100); }},
+        {"plan-speed", planSpeedTable},
+        {"taps", [&only] { return tapTable(only == "taps" ? 2000 : 200); }},
+        {"simulated", [] { return simulatedTable(); }}};
     std::vector<Table> tables;
-    if (!set.empty()) {
-        if (const int status = labelledSet(set, tables); status != 0) return status;
+    std::vector<std::string> names;
+    for (const auto& [name, make] : all) {
+        names.push_back(name);
+        if (only.empty() || only == name) tables.push_back(make());
+    }
+    if (tables.empty())
+        fmt::print(stderr, "upbeat-bench: {}: there is no such table, but {}.\n", only, fmt::join(names, ", "));
+    return tables;
+}
+
+int run(int argc, char** argv) {
+    const auto wish = wishFrom(argc, argv);
+    if (!wish) return 2;
+    std::vector<Table> tables;
+    if (!wish->set.empty()) {
+        if (const int status = labelledSet(wish->set, tables); status != 0) return status;
     } else {
         if (std::getenv("DISPLAY") == nullptr) qputenv("QT_QPA_PLATFORM", "offscreen");
         QApplication::setStyle("Fusion");
         const QApplication application(argc, argv);
-        const std::vector<std::pair<std::string, std::function<Table()>>> all{
-            {"window", [] { return windowTable(); }},
-            {"logbook", [] { return logbookTable(); }},
-            {"season-open", [] { return seasonOpenTable(); }},
-            {"speed", [] { return speedTable(); }},
-            {"bleed", [] { return bleedTable(); }},
-            {"round-trip", [] { return roundTripTable(); }},
-            {"loop", [] { return loopTable(); }},
-            {"long", [] { return longRecordingTable(); }},
-            {"voices", [] { return voicesTable(); }},
-            {"unisons", [] { return unisonTable(unseenSeeds()); }},
-            {"room", [] { return roomTable(unseenSeeds()); }},
-            {"gain", [] { return gainTable(unseenSeeds()); }},
-            {"start", [] { return startTable(); }},
-            {"coverage", [] { return coverageTable(1000); }},
-            {"findings", [] { return faultTable(200, 200); }},
-            {"decisions", [] { return decisionTable(200); }},
-            {"climb", [] { return climbTable(200); }},
-            {"bends", [] { return bendTable(200); }},
-            {"ceiling", [] { return ceilingTable(500); }},
-            {"forecast", [] { return forecastTable(500); }},
-            {"plan", [] { return planTable(100); }},
-            {"plan-speed", planSpeedTable},
-            {"taps", [&only] { return tapTable(only == "taps" ? 2000 : 200); }},
-            {"simulated", [] { return simulatedTable(); }}};
-        for (const auto& [name, make] : all)
-            if (only.empty() || only == name) tables.push_back(make());
+        tables = tablesOf(wish->only);
+        if (tables.empty()) return 2;
     }
     for (const Table& table : tables) fmt::print("{}", toText(table));
-    if (json.empty()) return 0;
-    if (const auto written = writeFileAtomically(json, toJson(tables)); !written) {
+    if (wish->json.empty()) return 0;
+    if (const auto written = writeFileAtomically(wish->json, toJson(tables)); !written) {
         fmt::print(stderr, "upbeat-bench: {}\n", written.error().sentence());
         return 3;
     }
