@@ -3,6 +3,8 @@
 #include <algorithm>
 #include <cmath>
 
+#include "wide.h"
+
 namespace upbeat {
 
 namespace {
@@ -14,12 +16,15 @@ constexpr float kMostErrors = 8.0F;
 constexpr double kTrustedBandwidthHz = 2000.0;
 constexpr double kDecibelsPerNeper = 4.34;
 
-BandEnergy meanOf(std::span<const BandEnergy> frames) {
-    BandEnergy mean{};
-    for (const BandEnergy& frame : frames)
-        for (std::size_t b = 0; b < kBands; ++b) mean[b] += frame[b];
-    for (float& value : mean) value /= static_cast<float>(frames.size());
-    return mean;
+/// Mean of some frames, band by band, side by side.
+inline void meanOf(std::span<const BandEnergy> frames, Lanes& mean) {
+    mean = Lanes{};
+    for (const BandEnergy& frame : frames) {
+        Lanes energy;
+        load(energy, frame.data());
+        mean += energy;
+    }
+    mean /= static_cast<float>(frames.size());
 }
 
 /// Standard error in dB of the difference of two log energies over the windows before and after.
@@ -31,19 +36,17 @@ float errorDb(std::size_t band, std::size_t afterFrames, int sampleRate) {
 
 /// Whether any band rises enough that all of them together could make a hit: most frames are decided here, without
 /// logarithms.
-bool mayRise(const BandEnergy& was, const BandEnergy& is) {
+inline bool mayRise(const Lanes& ratio) {
     constexpr float kTooLittle = 1.25F;  // 1 dB in all eight bands stays below the weakest strength that counts
     for (std::size_t b = 0; b < kBands; ++b)
-        if (is[b] + kSilentEnergy > kTooLittle * (was[b] + kSilentEnergy)) return true;
+        if (ratio[b] > kTooLittle) return true;
     return false;
 }
 
-float riseInErrors(const BandEnergy& was, const BandEnergy& is, const std::array<float, kBands>& errorsDb) {
+float riseInErrors(const Lanes& ratio, const std::array<float, kBands>& errorsDb) {
     float sum = 0;
-    for (std::size_t b = 0; b < kBands; ++b) {
-        const float ratio = (is[b] + kSilentEnergy) / (was[b] + kSilentEnergy);
-        sum += std::clamp(kDbPerOctave * std::log2(ratio) / errorsDb[b], kLeastErrors, kMostErrors);
-    }
+    for (std::size_t b = 0; b < kBands; ++b)
+        sum += std::clamp(kDbPerOctave * std::log2(ratio[b]) / errorsDb[b], kLeastErrors, kMostErrors);
     return sum;
 }
 
@@ -56,13 +59,20 @@ NoveltyMeter::NoveltyMeter(int sampleRate) {
     }
 }
 
-double NoveltyMeter::strength(std::span<const BandEnergy> before, std::span<const BandEnergy> after) const {
-    const BandEnergy was = meanOf(before);
-    const BandEnergy atOnce = meanOf(after.first(std::min(after.size(), kShortAfterFrames)));
-    const BandEnergy lasting = meanOf(after);
+UPBEAT_WIDE double NoveltyMeter::strength(std::span<const BandEnergy> before, std::span<const BandEnergy> after) const {
+    static_assert(kBands == kLanes);
+    Lanes was;
+    Lanes atOnce;
+    Lanes lasting;
+    meanOf(before, was);
+    meanOf(after.first(std::min(after.size(), kShortAfterFrames)), atOnce);
+    meanOf(after, lasting);
+    was += kSilentEnergy;
+    const Lanes ratioAtOnce = (atOnce + kSilentEnergy) / was;
+    const Lanes ratioLasting = (lasting + kSilentEnergy) / was;
     float best = 0;
-    if (mayRise(was, atOnce)) best = std::max(best, riseInErrors(was, atOnce, m_shortErrorDb));
-    if (mayRise(was, lasting)) best = std::max(best, riseInErrors(was, lasting, m_longErrorDb));
+    if (mayRise(ratioAtOnce)) best = std::max(best, riseInErrors(ratioAtOnce, m_shortErrorDb));
+    if (mayRise(ratioLasting)) best = std::max(best, riseInErrors(ratioLasting, m_longErrorDb));
     return static_cast<double>(best);
 }
 
