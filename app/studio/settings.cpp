@@ -1,6 +1,7 @@
 #include "studio/settings.h"
 
 #include <algorithm>
+#include <cmath>
 
 namespace upbeat {
 
@@ -10,29 +11,33 @@ PracticeSettings readSettings(QSettings& store) {
     const auto value = [&store](const char* key, const QVariant& fallback) {
         return store.value(QLatin1String(key), fallback);
     };
-    // Anyone may edit the file: every number is brought back into its range.
+    // Anyone may edit the file: every number is brought back into its range, and "nan" is none.
+    const auto number = [&value](const char* key, double usual, double least, double most) {
+        const double found = value(key, usual).toDouble();
+        return std::isnan(found) ? usual : std::clamp(found, least, most);
+    };
     s.countInBars = std::clamp(value("countInBars", d.countInBars).toInt(), 0, 4);
     s.click.subdivision = std::clamp(value("clickSubdivision", d.click.subdivision).toInt(), 1, 8);
     s.click.inTake = value("clickInTake", d.click.inTake).toBool();
-    s.click.swing = std::clamp(value("clickSwing", d.click.swing).toDouble(), 1.0, 4.0);
+    s.click.swing = number("clickSwing", d.click.swing, 1.0, 4.0);
     s.click.beats = value("clickBeats", d.click.beats).toUInt();
     s.click.offBeats = value("clickOffBeats", d.click.offBeats).toBool();
     s.click.silent.on = std::clamp(value("clickBarsOn", d.click.silent.on).toInt(), 1, SilentBars::kMost);
     s.click.silent.off = std::clamp(value("clickBarsOff", d.click.silent.off).toInt(), 0, SilentBars::kMost);
     s.clickTone = static_cast<ClickTone>(std::clamp(value("clickTone", 0).toInt(), 0, kClickTones - 1));
     s.minutes = std::clamp(value("minutes", d.minutes).toInt(), 0, 120);
-    s.clickGain = std::clamp(value("clickGain", d.clickGain).toDouble(), 0.0, 1.0);
+    s.clickGain = number("clickGain", d.clickGain, 0.0, 1.0);
     s.barsPerTake = std::clamp(value("barsPerTake", d.barsPerTake).toInt(), 0, 400);
     s.ownKeys = value("ownKeys", d.ownKeys).toStringList();
     s.language = value("language", d.language).toString();
     s.soundMonths = std::clamp(value("soundMonths", d.soundMonths).toInt(), 0, 120);
-    s.restS = std::clamp(value("restS", d.restS).toDouble(), 1.0, 60.0);
+    s.restS = number("restS", d.restS, 1.0, 60.0);
     s.voice = static_cast<VoiceUse>(std::clamp(value("voice", 0).toInt(), 0, kVoiceUses - 1));
     s.inputChosen = value("inputChosen", store.contains(QStringLiteral("input"))).toBool();
     s.input = inputFromText(value("input", {}).toString().toStdString());
     s.profile = profileFromName(value("profile", {}).toString().toStdString()).value_or(d.profile);
     s.twoLevels = value("twoLevels", d.twoLevels).toBool();
-    s.latencyMs = std::clamp(value("latencyMs", d.latencyMs).toDouble(), -500.0, 500.0);
+    s.latencyMs = number("latencyMs", d.latencyMs, -500.0, 500.0);
     s.careShown = value("careShown", d.careShown).toBool();
     return s;
 }

@@ -41,9 +41,9 @@ struct PracticeSettings {
     ProfileKind profile = ProfileKind::Practice;
     bool twoLevels = false;  ///< Of every exercise: accents and the rest.
     double latencyMs = 0;
-    int soundMonths = 0;       ///< Older recordings are let go but for clean takes and the last of a day; 0: none.
-    QStringList ownKeys{};     ///< See KeyMap.
-    QString language{};        ///< A code; empty: the language of the desktop.
+    int soundMonths = 0;     ///< Older recordings are let go but for clean takes and the last of a day; 0: none.
+    QStringList ownKeys{};   ///< See KeyMap.
+    QString language{};      ///< A code; empty: the language of the desktop.
     bool careShown = false;  ///< The note on hearing and strain has been read.
 
     friend bool operator==(const PracticeSettings&, const PracticeSettings&) = default;

@@ -114,7 +114,7 @@ void readBarMarks(const JsonReader& reader, Exercise& e) {
         read = {section.integer("bar", 0), section.text("name", "", true), section.text("as")};
         section.each("but", [&](const JsonReader& number) {
             if (!number.value().is_number_integer()) return section.wrong("but", UPBEAT_TEXT("is no list of bars"));
-            read.but.push_back(number.value().get<int>());
+            read.but.push_back(wholeFrom(number.value()));
         });
     });
     reader.each("tempo_changes", [&](const JsonReader& change) {

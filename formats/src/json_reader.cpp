@@ -144,4 +144,9 @@ Result<nlohmann::json> parseOwnFile(std::string_view text, const std::string& wh
     return json;
 }
 
+int wholeFrom(const nlohmann::json& value) {
+    constexpr double kLargest = 1e9;
+    return static_cast<int>(std::clamp(value.get<double>(), -kLargest, kLargest));
+}
+
 }  // namespace upbeat

@@ -6,6 +6,7 @@
 #include <string_view>
 
 #include "upbeat/formats/atomic_file.h"
+#include "upbeat/formats/json_text.h"
 #include "upbeat/units/beats.h"
 #include "upbeat/units/error.h"
 
@@ -83,8 +84,5 @@ struct FileHead {
 /// Parses one of our own files of version 1; errors as parseJson, and where the head is another or newer.
 [[nodiscard]] Result<nlohmann::json> parseOwnFile(std::string_view text, const std::string& where,
                                                   const FileHead& head);
-
-/// Parses text; the error says line and column in plain words. Nesting deeper than 32 levels is refused.
-[[nodiscard]] Result<nlohmann::json> parseJson(std::string_view text, const std::string& where);
 
 }  // namespace upbeat

@@ -4,6 +4,7 @@
 #include <nlohmann/json.hpp>
 #include <system_error>
 
+#include "upbeat/formats/json_text.h"
 #include "upbeat/logbook/take_repository.h"
 
 namespace upbeat {
@@ -80,32 +81,34 @@ std::string toJson(const Manifest& manifest) {
     return out.dump(1, ' ', false, nlohmann::json::error_handler_t::replace) + "\n";
 }
 
-Result<Manifest> manifestOf(const ZipReader& zip, const fs::path& backup) {
+Result<Manifest> manifestFromJson(std::string_view text, const fs::path& backup) {
     constexpr std::uintmax_t kMostBytes = std::uintmax_t{1} << 42U;
-    const auto text = zip.text(kManifestName);
-    if (!text) return tl::unexpected(text.error());
     const auto wrong = [&](Text what) {
         return fail(std::move(what), backup.string(), UPBEAT_TEXT("choose another backup; nothing was changed"));
     };
     try {
-        const auto in = nlohmann::json::parse(*text);
+        const auto parsed = parseJson(text, backup.string());
+        if (!parsed) return wrong(UPBEAT_TEXT("what the backup says of itself cannot be read"));
+        const nlohmann::json& in = *parsed;
         if (in.at("format") != "upbeat-check/backup") return wrong(UPBEAT_TEXT("this is no backup of Upbeat Check"));
-        if (in.at("version").get<int>() > 1)
+        if (wholeFrom(in.at("version")) > 1)
             return fail(UPBEAT_TEXT("the backup was made by a newer Upbeat Check"), backup.string(),
                         UPBEAT_TEXT("update the program; nothing was changed"));
         Manifest manifest;
         BackupFacts& facts = manifest.facts;
         facts.madeAt = in.at("made_at");
-        facts.schema = in.at("schema");
-        facts.takes = in.at("takes");
-        facts.recordings = in.at("recordings");
+        facts.schema = wholeFrom(in.at("schema"));
+        facts.takes = wholeFrom(in.at("takes"));
+        facts.recordings = wholeFrom(in.at("recordings"));
         facts.withSound = in.at("with_sound");
         for (const auto& [name, entry] : in.at("files").items()) {
             if (!isPlayersName(name))
                 return wrong(
                     Text::with(UPBEAT_TEXT("the backup holds a file called \"%1\", which is none of a player"), name));
+            if (!entry.at("bytes").is_number_unsigned())
+                return wrong(UPBEAT_TEXT("what the backup says of itself cannot be read"));
             const Manifest::Entry file{entry.at("bytes"), entry.at("sha256")};
-            facts.bytes += file.bytes;
+            facts.bytes += std::min(file.bytes, kMostBytes);
             if (file.bytes > kMostBytes || facts.bytes > kMostBytes)
                 return wrong(UPBEAT_TEXT("the backup is larger than it can be"));
             manifest.files.emplace(name, file);
@@ -115,6 +118,12 @@ Result<Manifest> manifestOf(const ZipReader& zip, const fs::path& backup) {
     } catch (const nlohmann::json::exception&) {
         return wrong(UPBEAT_TEXT("what the backup says of itself cannot be read"));
     }
+}
+
+Result<Manifest> manifestOf(const ZipReader& zip, const fs::path& backup) {
+    const auto text = zip.text(kManifestName);
+    if (!text) return tl::unexpected(text.error());
+    return manifestFromJson(*text, backup);
 }
 
 Result<void> unpackInto(const fs::path& folder, const ZipReader& zip, const Manifest& manifest,

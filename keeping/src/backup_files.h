@@ -41,6 +41,7 @@ struct Manifest {
 };
 [[nodiscard]] std::string toJson(const Manifest& manifest);
 /// Reads and checks it.
+[[nodiscard]] Result<Manifest> manifestFromJson(std::string_view text, const std::filesystem::path& backup);
 [[nodiscard]] Result<Manifest> manifestOf(const ZipReader& zip, const std::filesystem::path& backup);
 
 /// Unpacks some files of a backup into an empty folder, each proven against the manifest.

@@ -4,6 +4,7 @@
 #include <cmath>
 #include <nlohmann/json.hpp>
 
+#include "upbeat/formats/json_text.h"
 #include "upbeat/music/exercise.h"
 #include "upbeat/units/utf8.h"
 
@@ -21,8 +22,11 @@ std::string shown(const nlohmann::json& from, std::size_t most) {
 Remark remarkFrom(const nlohmann::json& in, const std::string& from) {
     constexpr int kMostPasses = 100000;
     Remark remark;
-    remark.pass = std::clamp(in.value("pass", 0), 0, kMostPasses);
-    remark.stroke = std::clamp(in.value("stroke", -1), -1, kMostPasses);
+    const auto whole = [&in](const char* key, int otherwise) {
+        return in.contains(key) ? wholeFrom(in[key]) : otherwise;
+    };
+    remark.pass = std::clamp(whole("pass", 0), 0, kMostPasses);
+    remark.stroke = std::clamp(whole("stroke", -1), -1, kMostPasses);
     remark.timeS = in.value("time_s", 0.0);
     if (!std::isfinite(remark.timeS) || remark.timeS < 0) remark.timeS = 0;
     remark.text = shown(in.at("text"), kLongestRemark);
@@ -54,9 +58,11 @@ Result<std::vector<Answer>> answersFromJson(std::string_view text, const std::st
         return fail(std::move(what), where, UPBEAT_TEXT("ask for the answer once more; nothing was changed"));
     };
     try {
-        const auto in = nlohmann::json::parse(text);
+        const auto parsed = parseJson(text, where);
+        if (!parsed) return wrong(UPBEAT_TEXT("the answer cannot be read"));
+        const nlohmann::json& in = *parsed;
         if (in.at("format") != "upbeat-check/answer") return wrong(UPBEAT_TEXT("this is no answer to a report"));
-        if (in.at("version").get<int>() > 1)
+        if (wholeFrom(in.at("version")) > 1)
             return fail(UPBEAT_TEXT("the answer was written by a newer Upbeat Check"), where,
                         UPBEAT_TEXT("update the program; nothing was changed"));
         const std::string from = in.contains("from") ? shown(in["from"], 100) : std::string();

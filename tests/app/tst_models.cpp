@@ -255,7 +255,11 @@ class TestModels : public QObject {
         store.setValue(QStringLiteral("barsPerTake"), 999999);
         store.setValue(QStringLiteral("clickGain"), QStringLiteral("loud"));
         store.setValue(QStringLiteral("restS"), 1e9);
+        store.setValue(QStringLiteral("clickSwing"), QStringLiteral("nan"));
+        store.setValue(QStringLiteral("latencyMs"), QStringLiteral("-inf"));
         const PracticeSettings s = readSettings(store);
+        QCOMPARE(s.click.swing, 1.0);
+        QCOMPARE(s.latencyMs, -500.0);
         QCOMPARE(s.countInBars, 0);
         QCOMPARE(s.barsPerTake, 400);
         QCOMPARE(s.clickGain, 0.0);

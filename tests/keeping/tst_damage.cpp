@@ -55,6 +55,11 @@ class TestDamage : public QObject {
         row("another format", {{"format", "song"}}, "no backup of Upbeat Check");
         row("newer", {{"version", 2}}, "newer Upbeat Check");
         row("no number", {{"takes", "three"}}, "cannot be read");
+        row("a version that no number holds", {{"version", 3.3e42}}, "newer Upbeat Check");
+        row("takes beyond all numbers", {{"takes", -1e300}, {"files", nlohmann::json::object()}}, "no logbook");
+        row("half a byte", {{"files", {{"logbook.db", {{"bytes", 1.5}, {"sha256", ""}}}}}}, "cannot be read");
+        row("bytes beyond all numbers", {{"files", {{"logbook.db", {{"bytes", 1e300}, {"sha256", ""}}}}}},
+            "cannot be read");
         row("no logbook", {{"files", nlohmann::json::object()}}, "no logbook");
         for (const char* name : {"../evil", "takes/../../evil", "/etc/evil", "takes/", "takes/a/b", ".bashrc",
                                  "takes/.x", "logbook.db-wal", "lock", "exercises/a\n"})

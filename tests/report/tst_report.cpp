@@ -226,6 +226,13 @@ class TestReport : public QObject {
         QTest::newRow("no JSON") << QByteArray("<html>") << false;
         QTest::newRow("another file") << QByteArray("{\"format\": \"upbeat-check/plan\", \"version\": 1}") << false;
         QTest::newRow("newer") << QByteArray("{\"format\": \"upbeat-check/answer\", \"version\": 9}") << false;
+        QTest::newRow("a version that no number holds")
+            << QByteArray("{\"format\": \"upbeat-check/answer\", \"version\": 3.3e42, \"takes\": []}") << false;
+        QTest::newRow("passes beyond all numbers")
+            << head +
+                   "[{\"exercise\": \"a\", \"started_at\": \"b\", \"remarks\": [{\"pass\": 1e300, \"stroke\": "
+                   "-1e300, \"text\": \"x\"}]}]}"
+            << true;
         QTest::newRow("takes are no list") << head + "7}" << false;
         QTest::newRow("a remark without text")
             << head + "[{\"exercise\": \"a\", \"started_at\": \"b\", \"remarks\": [{\"pass\": 1}]}]}" << false;
