@@ -63,10 +63,19 @@ Result<Converted> importPattern(std::string_view bytes, const std::string& where
     auto converted = importAny(bytes, where);
     if (!converted) return converted;
     Exercise& e = converted->exercise;
-    for (std::string* text : {&e.id, &e.title, &e.trains}) *text = cleanUtf8(std::move(*text));
-    for (std::string& tag : e.tags) tag = cleanUtf8(std::move(tag));
+    bool changed = false;
+    const auto clean = [&changed](std::string& text) {
+        std::string cleaned = cleanUtf8(text);
+        changed = changed || cleaned != text;
+        text = std::move(cleaned);
+    };
+    for (std::string* text : {&e.id, &e.title, &e.trains}) clean(*text);
+    for (std::string& tag : e.tags) clean(tag);
+    for (Section& section : e.sections) clean(section.name), clean(section.as);
     for (auto& [parts, words] : e.words)
-        for (std::string& word : words) word = cleanUtf8(std::move(word));
+        for (std::string& word : words) clean(word);
+    // Two names may have become one.
+    if (const auto ok = changed ? check(e) : Result<void>(); !ok) return fail(ok.error().what, where, ok.error().fix);
     return converted;
 }
 

@@ -264,6 +264,10 @@ class TestExerciseFiles : public QObject {
         const auto counted = importPattern("count: one " + bytes + "\npad | R L R L |\n", "a.txt");
         QCOMPARE(counted->exercise.words.at(2).back(), std::string(20, '?'));
         QVERIFY(exerciseFromJson(toJson(counted->exercise), "a.json").has_value());
+        const auto section = importPattern("section: \x02" + bytes + " from bar 1\npad | R L R L |\n", "a.txt");
+        QVERIFY(section.has_value());
+        QCOMPARE(section->exercise.sections.front().name, std::string(21, '?'));
+        QVERIFY(exerciseFromJson(toJson(section->exercise), "a.json").has_value());
         QVERIFY(!importPattern("title: " + std::string(2000, 'x') + "\npad | R L R L |\n", "a.txt").has_value());
         const auto unknown = importPattern("no exercise at all", "a.bin");
         QVERIFY(!unknown && unknown.error().sentence().find("a.bin") != std::string::npos);
