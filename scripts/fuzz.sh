@@ -11,7 +11,7 @@ fuzz() { # NAME SEEDS [OPTION]: what is found new stays in build/fuzz/found-NAME
     name=$1 seeds=$2
     shift 2
     mkdir -p "build/fuzz/found-$name"
-    "build/fuzz/bin/fuzz_$name" -runs="$runs" -max_len=4096 -timeout=10 -rss_limit_mb=2048 -print_final_stats=1 "$@" \
+    "build/fuzz/bin/fuzz_$name" -runs="$runs" -max_len=4096 -timeout=60 -rss_limit_mb=2048 -print_final_stats=1 -artifact_prefix=build/fuzz/ "$@" \
         "build/fuzz/found-$name" "tests/fuzz/$seeds"
 }
 runs=${1:-10000000}

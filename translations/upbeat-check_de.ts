@@ -2918,6 +2918,10 @@
             <translation>Vorschläge stehen %1 ms vor dem Schlag (±%2): sie laufen in ihn hinein</translation>
         </message>
         <message>
+            <source>You left out bars %1 to %2: %3 strokes are not there</source>
+            <translation>Du hast die Takte %1 bis %2 ausgelassen: %3 Schläge fehlen</translation>
+        </message>
+        <message>
             <source>You stopped at beat %1 of bar %2: %3 strokes are not there</source>
             <translation>Du hast bei Zählzeit %1 in Takt %2 aufgehört: %3 Schläge fehlen</translation>
         </message>

@@ -2918,6 +2918,10 @@
             <translation>Los mordentes están %1 ms antes del golpe (±%2): se funden con él</translation>
         </message>
         <message>
+            <source>You left out bars %1 to %2: %3 strokes are not there</source>
+            <translation>Te saltaste los compases %1 a %2: faltan %3 golpes</translation>
+        </message>
+        <message>
             <source>You stopped at beat %1 of bar %2: %3 strokes are not there</source>
             <translation>Paraste en el pulso %1 del compás %2: faltan %3 golpes</translation>
         </message>

@@ -20,6 +20,7 @@
 #include "logbook_speed.h"
 #include "long_recording.h"
 #include "loops.h"
+#include "pieces.h"
 #include "rests.h"
 #include "room_sounds.h"
 #include "routines.h"
@@ -178,6 +179,7 @@ std::vector<Table> tablesOf(const std::string& only) {
         {"unisons", [] { return unisonTable(unseenSeeds()); }},
         {"room", [] { return roomTable(unseenSeeds()); }},
         {"gain", [] { return gainTable(unseenSeeds()); }},
+        {"pieces", piecesTable},
         {"start", [] { return startTable(); }},
         {"coverage", [] { return coverageTable(1000); }},
         {"findings", [] { return faultTable(200, 200); }},

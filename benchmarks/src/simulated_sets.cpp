@@ -36,13 +36,9 @@ std::vector<Label> labelsOf(const RenderedTake& rendered) {
 
 }  // namespace
 
-LabelledTake simulateLabelled(const Exercise& exercise, double tempoBpm, int bars, const Character& character,
-                              std::uint64_t seed, Room room, Kits kits, const Spoil& spoil) {
-    const Bpm tempo(tempoBpm);
-    const int passes = (bars + exercise.bars - 1) / exercise.bars;
-    const Performance performance = perform(exercise, tempo, passes, character, seed);
-    const double durationS = passes * passDurationS(exercise, tempo);
-    RenderedTake rendered = render(performance, durationS, recordingFor(seed, room, kits));
+LabelledTake recordedAs(const Exercise& exercise, double tempoBpm, int passes, const Performance& performance,
+                        const Recording& recording, const Spoil& spoil) {
+    RenderedTake rendered = render(performance, passes * passDurationS(exercise, Bpm(tempoBpm)), recording);
     if (spoil) spoil(rendered.sound, rendered.firstBeatS);
     LabelledTake take;
     take.name = exercise.id;
@@ -54,6 +50,13 @@ LabelledTake simulateLabelled(const Exercise& exercise, double tempoBpm, int bar
     take.analysis = analyzeTake(exercise, frame, hits, {Profile(), ladderOf(exercise), {}});
     take.analysisS = std::chrono::duration<double>(std::chrono::steady_clock::now() - start).count();
     return take;
+}
+
+LabelledTake simulateLabelled(const Exercise& exercise, double tempoBpm, int bars, const Character& character,
+                              std::uint64_t seed, Room room, Kits kits, const Spoil& spoil) {
+    const int passes = (bars + exercise.bars - 1) / exercise.bars;
+    const Performance performance = perform(exercise, Bpm(tempoBpm), passes, character, seed);
+    return recordedAs(exercise, tempoBpm, passes, performance, recordingFor(seed, room, kits), spoil);
 }
 
 std::vector<Hit> exactHits(const Performance& performance, double firstBeatS) {

@@ -6,6 +6,7 @@
 
 #include "labelled.h"
 #include "upbeat/player/perform.h"
+#include "upbeat/player/render.h"
 #include "upbeat/units/sound.h"
 
 namespace upbeat::bench {
@@ -17,6 +18,11 @@ enum class Kits { Plain, Hard };
 
 /// Something done to a recording before it is listened to; it is told when beat 1 is.
 using Spoil = std::function<void(Sound&, double firstBeatS)>;
+
+/// A performance, perhaps with something that happened in it, recorded and analysed.
+[[nodiscard]] LabelledTake recordedAs(const Exercise& exercise, double tempoBpm, int passes,
+                                      const Performance& performance, const Recording& recording,
+                                      const Spoil& spoil = {});
 
 /// A take by the simulated player, analysed: kit and player both follow from the seed.
 [[nodiscard]] LabelledTake simulateLabelled(const Exercise& exercise, double tempoBpm, int bars,

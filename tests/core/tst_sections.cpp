@@ -270,6 +270,61 @@ class TestSections : public QObject {
                                         [](const Finding& f) { return f.kind == FindingKind::LevelGap; });
         QVERIFY2(gaps >= 1 && gaps <= 2, qPrintable(QString::number(gaps)));  // both verses, or the whole
     }
+
+    // ---- sections left out
+    void aSectionLeftOutIsOneEvent_data() {
+        QTest::addColumn<QString>("name");
+        QTest::addColumn<int>("section");
+        QTest::addColumn<int>("lateBeats");
+        QTest::newRow("a verse of the song") << "harbour-lights" << 3 << 0;
+        QTest::newRow("a chorus, the place lost before") << "harbour-lights" << 4 << 2;
+        QTest::newRow("a section of the solo") << "signal-for-one-drum" << 2 << 0;
+    }
+    void aSectionLeftOutIsOneEvent() {
+        QFETCH(QString, name);
+        QFETCH(int, section);
+        QFETCH(int, lateBeats);
+        const Exercise e = piece(qPrintable(name));
+        const double bpm = 96;
+        const int from = e.sections[static_cast<std::size_t>(section)].bar;
+        const int to = e.sections[static_cast<std::size_t>(section) + 1].bar;
+        const double fromS = barStartS(e, Bpm(bpm), from - 1) - 0.05;
+        const double toS = barStartS(e, Bpm(bpm), to - 1) - 0.05;
+        Performance played = perform(e, Bpm(bpm), 1, calm(), 5);
+        std::erase_if(played.hits, [&](const PlayedHit& hit) { return hit.gridS > fromS && hit.gridS < toS; });
+        for (PlayedHit& hit : played.hits) {
+            if (hit.gridS > barStartS(e, Bpm(bpm), 16) - 0.05) hit.timeS += lateBeats * 60 / bpm;
+            if (hit.gridS > toS) hit.timeS -= toS - fromS;
+        }
+        const TakeAnalysis a = analyzed(e, bpm, hitsWithVoices(played, 1.0));
+        const auto& breaks = a.matched.breaks;
+        QCOMPARE(breaks.size(), std::size_t{lateBeats == 0 ? 1U : 2U});
+        QCOMPARE(breaks.back().beats, static_cast<int>(std::lround((fromS - toS) * bpm / 60)));
+        QVERIFY2(a.matched.missed.size() + a.matched.extra.size() <= 2,
+                 qPrintable(QString::number(a.matched.missed.size())));
+        for (const MatchedStroke& s : a.matched.strokes) {
+            QVERIFY(s.written.gridS < fromS || s.written.gridS > toS);
+            QVERIFY2(std::abs(s.offsetMs) < 25, qPrintable(QString::number(s.offsetMs)));
+        }
+        const auto isLost = [](const Finding& f) { return std::holds_alternative<PlaceLost>(f.fault); };
+        const auto said = std::find_if(a.findings.begin(), a.findings.end(), [&](const Finding& f) {
+            return isLost(f) && std::get<PlaceLost>(f.fault).leftOutThrough > 0;
+        });
+        QVERIFY(said != a.findings.end());
+        QCOMPARE(english(words::sentenceOf(e, *said)).section(QLatin1Char(':'), 0, 0),
+                 QStringLiteral("You left out bars %1 to %2").arg(from).arg(to - 1));
+        QCOMPARE(std::count_if(a.findings.begin(), a.findings.end(), isLost), std::ptrdiff_t(breaks.size()));
+    }
+
+    void whoStopsInAPieceLeftNothingOut() {
+        const Exercise song = piece("harbour-lights");
+        auto hits = hitsWithVoices(perform(song, Bpm(96), 1, calm(), 6), 1.0);
+        const double fromS = 1.0 + barStartS(song, Bpm(96), 56);
+        std::erase_if(hits, [&](const Hit& hit) { return hit.timeS > fromS && hit.timeS < fromS + 16 * 2.5; });
+        const auto breaks = analyzed(song, 96, hits).matched.breaks;
+        QCOMPARE(breaks.size(), std::size_t{1});
+        QCOMPARE(breaks.front().beats, 0);
+    }
 };
 
 QTEST_APPLESS_MAIN(TestSections)

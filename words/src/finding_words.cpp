@@ -150,6 +150,9 @@ class FaultWords {
     Text operator()(const PlaceLost& lost) const {
         const std::string beat = std::to_string(lost.beat);
         const std::string bar = std::to_string(lost.bar);
+        if (lost.leftOutThrough > 0)
+            return Text::with(UPBEAT_TEXT("You left out bars %1 to %2: %3 strokes are not there"), bar,
+                              lost.leftOutThrough, lost.strokes);
         if (lost.beatsLate == 0)
             return Text::with(UPBEAT_TEXT("You stopped at beat %1 of bar %2: %3 strokes are not there"), beat, bar,
                               lost.strokes);

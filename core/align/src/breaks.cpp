@@ -1,6 +1,7 @@
 #include "breaks.h"
 
 #include <algorithm>
+#include <cmath>
 #include <limits>
 
 namespace upbeat {
@@ -50,19 +51,20 @@ class Breaks {
 }  // namespace
 
 std::vector<BreakSpan> findBreaks(std::span<const PageEvent> events, std::span<const Sounding> hits,
-                                  const Assignment& found, std::span<const MovedRun> sections, double barS) {
+                                  const Assignment& found, std::span<const MovedRun> runs, double barS) {
     constexpr double kPause = 0.9;
     constexpr int kFewestStrokes = 3;  // fewer are strokes missed where few are written
     const Breaks breaks(events, hits, found);
     std::vector<BreakSpan> spans;
-    for (std::size_t s = 1; s < sections.size(); ++s)
-        spans.push_back(breaks.around(sections[s].firstEvent, sections[s].beats - sections[s - 1].beats));
+    for (std::size_t s = 1; s < runs.size(); ++s)
+        spans.push_back(
+            breaks.around(runs[s].firstEvent, static_cast<int>(std::lround(runs[s].beats - runs[s - 1].beats))));
     const auto isTaken = [&](std::size_t event) {
         return std::any_of(spans.begin(), spans.end(),
                            [event](const BreakSpan& span) { return event >= span.from && event < span.to; });
     };
     // Whoever went on late does not reach the end of the page before the recording ends.
-    if (sections.back().beats > 0 && !breaks.isPlayed(events.size() - 1) && !isTaken(events.size() - 1)) {
+    if (runs.back().beats > 0 && !breaks.isPlayed(events.size() - 1) && !isTaken(events.size() - 1)) {
         BreakSpan rest = breaks.around(events.size(), 0);
         rest.toS = rest.fromS;
         spans.push_back(rest);

@@ -3,7 +3,7 @@
 #include <span>
 #include <vector>
 
-#include "upbeat/align/sections.h"
+#include "upbeat/align/route.h"
 
 namespace upbeat {
 
@@ -20,10 +20,9 @@ struct BreakSpan {
 [[nodiscard]] bool isInBreak(std::span<const BreakSpan> breaks, double timeS);
 [[nodiscard]] bool isEventInBreak(std::span<const BreakSpan> breaks, std::size_t event);
 
-/// One span where each new section begins, and one for every pause of at least nine tenths of a bar. `events` stand
-/// where the sections put them.
+/// One span where each new run begins, and one for every pause of at least nine tenths of a bar. `events` stand
+/// where the runs put them.
 [[nodiscard]] std::vector<BreakSpan> findBreaks(std::span<const PageEvent> events, std::span<const Sounding> hits,
-                                                const Assignment& found, std::span<const MovedRun> sections,
-                                                double barS);
+                                                const Assignment& found, std::span<const MovedRun> runs, double barS);
 
 }  // namespace upbeat

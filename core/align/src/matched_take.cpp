@@ -140,12 +140,12 @@ Matching matched(const Exercise& exercise, const TakeFrame& frame, const HeardTa
     if (!apart) markSecondSounds(m.sounding, m.events);
     for (Sounding& s : m.sounding) s.click = isNearOne(m.clicksS, s.timeS, kOnClickS);
     const double beatS = beatDuration(Bpm(frame.tempoBpm)).value();
-    const auto sections = findSections(m.events, m.sounding, beatS);
-    moveTo(m.events, sections, beatS);
-    m.found = apart ? matchByVoice(m.events, m.sounding) : match(m.events, m.sounding);
+    const Route route = findRoute(m.events, m.sounding, beatS, sectionStartsS(exercise, frame.tempoBpm, passes));
+    moveTo(m.events, route.runs, beatS);
+    m.found = matchAlong(route, m.events, m.sounding, apart);
     m.hidden = apart ? shareHidden(m.events, m.hits, m.found) : std::vector<bool>(m.events.size());
     giveHits(m, apart);
-    m.breaks = findBreaks(m.events, m.sounding, m.found, sections, barDurationS(exercise, Bpm(frame.tempoBpm)));
+    m.breaks = findBreaks(m.events, m.sounding, m.found, route.runs, barDurationS(exercise, Bpm(frame.tempoBpm)));
     return m;
 }
 

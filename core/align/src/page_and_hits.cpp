@@ -61,6 +61,16 @@ std::vector<double> clicksHeardS(const Exercise& e, const TakeFrame& frame) {
     return frame.clickBleed ? clicksBesideS(e, Bpm(frame.tempoBpm), frame.bars, frame.silent) : std::vector<double>{};
 }
 
+std::vector<double> sectionStartsS(const Exercise& e, double tempoBpm, int passes) {
+    if (e.sections.size() < 2) return {};
+    const Bpm tempo(tempoBpm);
+    std::vector<double> starts;
+    for (int pass = 0; pass < passes; ++pass)
+        for (const Section& section : e.sections)
+            starts.push_back(pass * passDurationS(e, tempo) + barStartS(e, tempo, section.bar - 1));
+    return starts;
+}
+
 bool isClosingStroke(const Exercise& e, const TakeFrame& frame, double timeS) {
     constexpr double kNearBeats = 0.1;
     const Bpm tempo(frame.tempoBpm);

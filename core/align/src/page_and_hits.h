@@ -13,6 +13,8 @@ namespace upbeat {
 [[nodiscard]] std::vector<WrittenStroke> pageOf(const Exercise& e, const TakeFrame& frame, int passes);
 /// When a click that is heard in the recording sounds, on the page's clock and in order; none where none is heard.
 [[nodiscard]] std::vector<double> clicksHeardS(const Exercise& e, const TakeFrame& frame);
+/// When the sections of a piece begin, in every pass; none where it has fewer than two.
+[[nodiscard]] std::vector<double> sectionStartsS(const Exercise& e, double tempoBpm, int passes);
 /// Nearly everybody ends on the bar line behind the last bar, where the click still plays.
 [[nodiscard]] bool isClosingStroke(const Exercise& e, const TakeFrame& frame, double timeS);
 /// Whether a time on the page's clock lies in a free span of some pass.

@@ -36,13 +36,14 @@ std::vector<Finding> findIn(const MatchedTake& take, const SectionSpan& span, co
     if (part.strokes.empty()) return {};
     auto found = findFaults(part, measure(part), profile);
     if (const auto folded = foldedTake(part)) found = together(findFaults(*folded, measure(*folded), profile), found);
+    // Where the place was lost is said of the whole, with the bars of the whole.
+    std::erase_if(found, [](const Finding& finding) { return std::holds_alternative<PlaceLost>(finding.fault); });
     const int first = firstStrokeOf(take.exercise, span.from);
     for (Finding& finding : found) {
         finding.section = span;
         if (finding.stroke) *finding.stroke += first;
         for (int& stroke : finding.explains) stroke += first;
         if (finding.drill) finding.drill->bar += span.from - 1;
-        if (auto* lost = std::get_if<PlaceLost>(&finding.fault)) lost->bar += span.from - 1;
     }
     return found;
 }

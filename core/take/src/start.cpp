@@ -151,7 +151,10 @@ std::string_view toName(StartBy by) {
     return nameIn(kStartNames, by);
 }
 
-std::optional<TakeStart> findStart(const Exercise& exercise, const std::vector<Hit>& hits, const StartKnown& known) {
+std::optional<TakeStart> findStart(const Exercise& piece, const std::vector<Hit>& hits, const StartKnown& known) {
+    // Who may leave out sections may begin anywhere.
+    Exercise exercise = piece;
+    exercise.sections.clear();
     const bool knownTempo = known.lowestBpm == known.highestBpm;
     auto readings = readingsOf(exercise, hits, known);
     for (StartReading& reading : readings) {

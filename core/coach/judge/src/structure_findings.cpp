@@ -50,7 +50,13 @@ class Structure {
         const auto bar = static_cast<int>(std::floor(bars));
         const int perBar = barOf(e, bar % e.bars + 1).meter.beatsPerBar();
         const auto beat = static_cast<int>(std::lround((bars - bar) * perBar));
-        return {bar + beat / perBar + 1, beat % perBar + 1, pause.strokes, pause.beats};
+        PlaceLost lost{bar + beat / perBar + 1, beat % perBar + 1, pause.strokes, pause.beats};
+        if (pause.beats < -kFarthestSlip) {
+            const double aheadS = -pause.beats * beatDuration(Bpm(m_take.tempoBpm)).value();
+            lost.leftOutThrough =
+                static_cast<int>(std::lround(barsBefore(e, Bpm(m_take.tempoBpm), pause.atS + aheadS)));
+        }
+        return lost;
     }
 
     void sayLostPlaces() {

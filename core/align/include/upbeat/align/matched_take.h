@@ -26,6 +26,9 @@ struct MatchedStroke {
     bool levelKnown = true;  ///< False where the recording is clipped: the level is only a lower bound.
 };
 
+/// Beats by which a player who lost the place goes on late or early; whoever is farther ahead left whole sections out.
+inline constexpr int kFarthestSlip = 8;
+
 /// A place where the player lost the page or stopped: told once, instead of as every stroke it cost.
 struct Break {
     double atS = 0;   ///< Where on the page, seconds after beat 1 of bar 1.

@@ -69,12 +69,13 @@ struct GraceUneven {};
 struct GraceTooWide {};
 /// Grace notes run into the stroke.
 struct GraceTooNear {};
-/// The player stopped, or lost the place and went on whole beats late (plus) or early (minus).
+/// The player stopped, or lost the place and went on whole beats late (plus) or early (minus), or left sections out.
 struct PlaceLost {
     int bar = 1;
     int beat = 1;
     int strokes = 0;  ///< That are not there.
     int beatsLate = 0;
+    int leftOutThrough = 0;  ///< The last bar of the sections that were left out; 0: none were.
 };
 /// The beat on which the subdivision changes is too long or too short.
 struct BeatAtChange {
