@@ -5510,6 +5510,22 @@ Die Leertaste spielt den ersten.</translation>
             <source>A note on the chosen take, in Markdown</source>
             <translation>Eine Notiz zur gewählten Aufnahme, in Markdown</translation>
         </message>
+        <message>
+            <source>report of the chosen takes</source>
+            <translation>Bericht über die gewählten Aufnahmen</translation>
+        </message>
+        <message>
+            <source>Shift+W</source>
+            <translation>Umschalt+W</translation>
+        </message>
+        <message>
+            <source>report of the week</source>
+            <translation>Bericht über die Woche</translation>
+        </message>
+        <message>
+            <source>all takes from %1 to %2</source>
+            <translation>alle Aufnahmen vom %1 bis %2</translation>
+        </message>
     </context>
     <context>
         <name>upbeat::LookPlace</name>
@@ -5793,6 +5809,18 @@ Die Leertaste spielt den ersten.</translation>
         <message>
             <source>light, dark, high contrast</source>
             <translation>hell, dunkel, hoher Kontrast</translation>
+        </message>
+        <message>
+            <source>still: what moves goes from beat to beat</source>
+            <translation>still: was sich bewegt, geht von Zählzeit zu Zählzeit</translation>
+        </message>
+        <message>
+            <source>What moves goes from beat to beat.</source>
+            <translation>Was sich bewegt, geht von Zählzeit zu Zählzeit.</translation>
+        </message>
+        <message>
+            <source>What moves may move.</source>
+            <translation>Was sich bewegt, darf sich bewegen.</translation>
         </message>
     </context>
     <context>
@@ -6999,7 +7027,7 @@ beginnt einen Take</translation>
         <name>upbeat::SpreadBar</name>
         <message>
             <source>Habit: single counts that always lean. Wander: neighbours that lean together. Rest: what differs from stroke to stroke.</source>
-            <translation>Gewohnheit: einzelne Stellen, die sich immer neigen. Schwanken: Nachbarn, die sich gemeinsam neigen. Rest: was von Schlag zu Schlag verschieden ist.</translation>
+            <translation>Gewohnheit: einzelne Stellen, die sich immer neigen. Schwanken: Nachbarn, die sich gemeinsam neigen. Rest: was von Zählzeit zu Zählzeit verschieden ist.</translation>
         </message>
         <message>
             <source>Spread: habit %1 %, wander %2 %, rest %3 %</source>

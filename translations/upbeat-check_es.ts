@@ -5510,6 +5510,22 @@ Espacio toca la primera.</translation>
             <source>A note on the chosen take, in Markdown</source>
             <translation>Una nota sobre la toma elegida, en Markdown</translation>
         </message>
+        <message>
+            <source>report of the chosen takes</source>
+            <translation>informe de las tomas elegidas</translation>
+        </message>
+        <message>
+            <source>Shift+W</source>
+            <translation>Mayús+W</translation>
+        </message>
+        <message>
+            <source>report of the week</source>
+            <translation>informe de la semana</translation>
+        </message>
+        <message>
+            <source>all takes from %1 to %2</source>
+            <translation>todas las tomas del %1 al %2</translation>
+        </message>
     </context>
     <context>
         <name>upbeat::LookPlace</name>
@@ -5793,6 +5809,18 @@ Espacio toca la primera.</translation>
         <message>
             <source>light, dark, high contrast</source>
             <translation>claro, oscuro, alto contraste</translation>
+        </message>
+        <message>
+            <source>still: what moves goes from beat to beat</source>
+            <translation>quieto: lo que se mueve va de pulso en pulso</translation>
+        </message>
+        <message>
+            <source>What moves goes from beat to beat.</source>
+            <translation>Lo que se mueve va de pulso en pulso.</translation>
+        </message>
+        <message>
+            <source>What moves may move.</source>
+            <translation>Lo que se mueve puede moverse.</translation>
         </message>
     </context>
     <context>

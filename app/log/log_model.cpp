@@ -102,6 +102,7 @@ QVariant LogModel::data(const QModelIndex& index, int role) const {
     if (!index.isValid() || index.row() >= rowCount()) return {};
     const Row& row = m_rows[static_cast<std::size_t>(index.row())];
     if (role == IsDayRole) return row.take < 0;
+    if (role == DayRole) return row.day;
     if (row.take < 0) return dayData(row, role);
     const TakeSummary& take = m_takes[static_cast<std::size_t>(row.take)];
     switch (role) {

@@ -14,7 +14,7 @@ namespace upbeat {
 class LogModel : public QAbstractListModel {
     Q_OBJECT
   public:
-    enum Roles { IsDayRole = Qt::UserRole + 1, TakeIdRole, DetailRole, CleanRole, NoteRole, TagsRole };
+    enum Roles { IsDayRole = Qt::UserRole + 1, TakeIdRole, DetailRole, CleanRole, NoteRole, TagsRole, DayRole };
     /// Takes before a moment, newest first, at most so many.
     using ReadPage = std::function<std::vector<TakeSummary>(const std::optional<TakeMoment>& before, int most)>;
     using QAbstractListModel::QAbstractListModel;

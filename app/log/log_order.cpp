@@ -131,6 +131,8 @@ void LogPlace::addOrderKeys() {
     addKey(order, Qt::Key_D, QStringLiteral("D"), tr("the trash"), [this] { toggleTrash(); });
     addKey(order, Qt::CTRL | Qt::Key_Delete, tr("Ctrl+Del"), tr("empty the trash"), [this] { emptyTrash(); });
     addKey(order, Qt::Key_X, QStringLiteral("X"), tr("chosen takes as files"), [this] { exportChosen(); });
+    addKey(order, Qt::Key_W, QStringLiteral("W"), tr("report of the chosen takes"), [this] { reportChosen(); });
+    addKey(order, Qt::SHIFT | Qt::Key_W, tr("Shift+W"), tr("report of the week"), [this] { reportWeek(); });
     addKey(order, Qt::Key_K, QStringLiteral("K"), tr("what the recordings take of the disk"),
            [this] { DiskDialog(m_with.care, m_with.care.soundMonths(), this).exec(); });
 }

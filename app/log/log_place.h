@@ -36,6 +36,7 @@ class LogPlace : public Place {
         Playback& playback;
         const DataFolder& folder;
         Notices& notices;
+        const Setup& setup;
     };
     explicit LogPlace(const With& with, QWidget* parent = nullptr);
     [[nodiscard]] QList<HelpPoint> helpPoints() const override;
@@ -78,6 +79,9 @@ class LogPlace : public Place {
     void removeChosen();
     void emptyTrash();
     void exportChosen();
+    void reportChosen();
+    void reportWeek();
+    void openReport(const QString& takes, const QString& fileName, const LogWish& wish, const std::vector<qint64>& ids);
     [[nodiscard]] bool isOverTime() const;
     [[nodiscard]] bool isComparing() const;
     void front(QWidget* view);

@@ -7,7 +7,8 @@
 #include <cmath>
 
 #include "look/finding_card.h"
-#include "look/report_dialog.h"
+#include "place/pdf_report.h"
+#include "place/report_dialog.h"
 #include "theme/theme.h"
 #include "theme/words.h"
 
@@ -25,7 +26,9 @@ void LookPlace::connectOwners() {
     connect(&m_with.review, &Review::opened, this, &LookPlace::showTake);
     connect(&m_with.nextSteps, &NextSteps::changed, this, &LookPlace::showVerdict);
     connect(&m_with.playback, &Playback::ticked, this, [this] {
-        if (isVisible()) m_field->setPlayhead(m_with.playback.playheadS());
+        const double nowS = m_with.playback.playheadS();
+        const bool isStill = m_with.setup.settings().still && m_with.review.take();
+        if (isVisible()) m_field->setPlayhead(isStill ? beatBefore(*m_with.review.take(), nowS) : nowS);
     });
 }
 
@@ -54,7 +57,17 @@ void LookPlace::addKeys() {
 
 void LookPlace::writeReport() {
     if (!m_with.review.take()) return;
-    auto* dialog = new ReportDialog(m_with.review.take(), m_with.letters, this);
+    const TakePtr take = m_with.review.take();
+    const auto save = [this, take](const ReportWish& wish, const QString& file) {
+        if (!isPaper(file)) return m_with.letters.save(take, wish, file);
+        PdfReport::write({{take->stored, take->analysis, {}}}, wish, file, this,
+                         [this, file](bool isWritten) { m_with.letters.tellOf(file, isWritten); });
+    };
+    const QString name =
+        QStringLiteral("%1-%2.html")
+            .arg(QString::fromStdString(take->stored.exercise.id).replace(QLatin1Char('~'), QLatin1Char('-')),
+                 tempoInWords(take->stored.frame.tempoBpm));
+    auto* dialog = new ReportDialog({name, {}, !take->soundFile.isEmpty(), !take->stored.note.empty(), save}, this);
     dialog->setAttribute(Qt::WA_DeleteOnClose);
     dialog->open();
 }

@@ -146,7 +146,7 @@ void PlayPlace::paintLive(QPainter& painter, const PhraseView& view, const LiveT
         painter.setOpacity(1);
     }
     draw(live->passNow(), -1);
-    const double x = view.xOf(place);
+    const double x = view.xOf(m_with.setup.settings().still ? beatPlaceBefore(m_page, place) : place);
     painter.setPen(QPen(theme.ink, 2, Qt::DotLine));
     painter.drawLine(QPointF(x, view.top + 22), QPointF(x, view.base + 8));
     painter.setPen(Qt::NoPen);
@@ -164,7 +164,8 @@ void PlayPlace::paintLevel(QPainter& painter, const QRectF& box) const {
     const double share = std::clamp(1.0 - m_levelDb / kLowestDb, 0.0, 1.0);
     const double left = box.left() + 64;
     const double step = std::min(10.0, (0.55 * box.width()) / kBars);
-    for (int i = 0; i < kBars; ++i) {
+    const double shown = m_with.setup.settings().still ? 0 : kBars;  // a still window has no meter that dances
+    for (int i = 0; i < shown; ++i) {
         const bool on = i < std::lround(share * kBars);
         const bool high = i >= kBars - 3;
         painter.fillRect(QRectF(left + i * step, box.center().y() - 8, 0.6 * step, 16),
@@ -180,7 +181,7 @@ void PlayPlace::paintLevel(QPainter& painter, const QRectF& box) const {
         words = tr("listening starts with the take");
     if (const int lost = m_with.recorder.losses(); lost > 0)
         words = counted(lost, UPBEAT_TEXT("a gap in the recording"), UPBEAT_TEXT_N("%n gaps in the recording"));
-    painter.drawText(QRectF(left + kBars * step + 16, box.top(), box.width(), box.height()), Qt::AlignVCenter, words);
+    painter.drawText(QRectF(left + shown * step + 16, box.top(), box.width(), box.height()), Qt::AlignVCenter, words);
 }
 
 }  // namespace upbeat

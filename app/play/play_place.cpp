@@ -15,6 +15,13 @@
 
 namespace upbeat {
 
+double beatPlaceBefore(const FieldData& page, double place) {
+    double beat = 0;
+    for (const FieldColumn& column : page.columns)
+        if (column.onBeat && column.place <= place + 1e-9) beat = column.place;
+    return beat;
+}
+
 CountNow countAt(const FieldData& page, const Meter& meter, double place, double beatsNow) {
     const int perBar = std::max(1, meter.beatsPerBar());
     if (beatsNow < 0) {

@@ -81,6 +81,8 @@ struct SectionNow {
 [[nodiscard]] std::optional<SectionNow> sectionNow(const Exercise& exercise, double place);
 
 /// The count at a place of the phrase (0 to 1); in a count-in `beatsNow` is negative and only the beat is shown.
+/// The beat before a place of the page.
+[[nodiscard]] double beatPlaceBefore(const FieldData& page, double place);
 [[nodiscard]] CountNow countAt(const FieldData& page, const Meter& meter, double place, double beatsNow);
 
 }  // namespace upbeat

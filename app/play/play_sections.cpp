@@ -12,8 +12,7 @@ namespace upbeat {
 std::optional<SectionNow> sectionNow(const Exercise& exercise, double place) {
     constexpr int kFine = 1000;
     const double quarters = std::clamp(place, 0.0, 1.0) * exercise.length().toDouble();
-    const int bar =
-        std::clamp(barAt(exercise, Beats(std::llround(quarters * kFine), kFine)).number, 1, exercise.bars);
+    const int bar = std::clamp(barAt(exercise, Beats(std::llround(quarters * kFine), kFine)).number, 1, exercise.bars);
     const auto section = sectionAt(exercise, bar);
     if (!section) return std::nullopt;
     SectionNow now{QString::fromStdString(section->name), printedBar(exercise, bar), {}};

@@ -68,7 +68,7 @@ void MainWindow::buildPlaces() {
                                   s.limits(), s.setup(), s.notices()},
                                  m_stack);
     auto* log = new LogPlace({s.log(), s.review(), s.outsideRecording(), s.stand(), s.backups(), s.letters(), s.shelf(),
-                              s.logCare(), s.playback(), s.folder(), s.notices()},
+                              s.logCare(), s.playback(), s.folder(), s.notices(), s.setup()},
                              m_stack);
     new DropTarget(this, [this, log](const QStringList& files) { go(Log), log->openFiles(files); });
     m_places = {prepare, play, look, climb, log};
@@ -98,11 +98,20 @@ void MainWindow::buildKeys() {
     addGlobalKey(Qt::Key_F1, QStringLiteral("F1"), tr("help"), [this] { showHelp(); });
     addGlobalKey(Qt::Key_F9, QStringLiteral("F9"), tr("light, dark, high contrast"),
                  [this] { applyTheme(Theme::of(palette()).next()); });
+    addGlobalKey(Qt::Key_F10, QStringLiteral("F10"), tr("still: what moves goes from beat to beat"),
+                 [this] { toggleStill(); });
     addGlobalKey(Qt::Key_F11, QStringLiteral("F11"), tr("whole screen"),
                  [this] { isFullScreen() ? showNormal() : showFullScreen(); });
     addGlobalKey(Qt::Key_B, QStringLiteral("B"), tr("from a drill back to the whole"),
                  [this] { m_studio.stand().backToWhole(); });
     addGlobalKey(Qt::CTRL | Qt::Key_Q, tr("Ctrl Q"), tr("leave"), [this] { close(); });
+}
+
+void MainWindow::toggleStill() {
+    PracticeSettings settings = m_studio.setup().settings();
+    settings.still = !settings.still;
+    m_studio.setup().change(settings);
+    m_studio.notices().say(settings.still ? tr("What moves goes from beat to beat.") : tr("What moves may move."));
 }
 
 void MainWindow::connectStudio() {

@@ -55,6 +55,7 @@ class MainWindow : public QMainWindow {
     void refreshFooter();
     [[nodiscard]] bool isTaking() const;  // or about to, with the first stroke
     void toggleTake();
+    void toggleStill();
     void showHelp();
 
     Studio& m_studio;

@@ -29,6 +29,7 @@ class FieldView : public QWidget, public SpokenRows {
     [[nodiscard]] const std::vector<int>& highlighted() const { return m_highlighted; }
     /// Marks how far playback has come, in seconds of the recording; negative for none.
     void setPlayhead(double timeS);
+    [[nodiscard]] double playheadS() const { return m_playheadS; }
     [[nodiscard]] int spokenRowCount() const override;
     [[nodiscard]] QString spokenRow(int row) const override;
 

@@ -78,6 +78,31 @@ void Letters::save(const TakePtr& take, const ReportWish& wish, const QString& f
         });
 }
 
+void Letters::save(const LogWish& takes, const std::vector<long long>& ids, const ReportWish& wish,
+                   const QString& file) {
+    m_with.worker.run(
+        [takes, ids, wish, file = file.toStdString(), folder = m_with.folder]() -> Result<void> {
+            const auto found = takesToReport(folder, takes, ids, wish.withSound);
+            if (!found) return tl::unexpected(found.error());
+            const auto page = htmlReport(*found, wish);
+            if (!page) return tl::unexpected(page.error());
+            return writeFileAtomically(file, *page);
+        },
+        [this, file](const Result<void>& done) {
+            if (!done) return m_with.notices.complain(done.error());
+            tellOf(file, true);
+        });
+}
+
+void Letters::gather(const LogWish& takes, const std::vector<long long>& ids,
+                     std::function<void(std::vector<ReportedTake>)> then) {
+    m_with.worker.run([takes, ids, folder = m_with.folder] { return takesToReport(folder, takes, ids, false); },
+                      [this, then = std::move(then)](Result<std::vector<ReportedTake>> found) {
+                          if (!found) return m_with.notices.complain(found.error());
+                          then(*std::move(found));
+                      });
+}
+
 void Letters::tellOf(const QString& file, bool isWritten) {
     if (!isWritten) return m_with.notices.complain(tr("The report cannot be written to %1.").arg(file));
     m_with.notices.say(tr("The report is in %1. Nothing was sent.").arg(file));

@@ -1,10 +1,12 @@
 #pragma once
 
 #include <QObject>
+#include <functional>
 
 #include "studio/notices.h"
 #include "studio/take_view.h"
 #include "studio/worker.h"
+#include "upbeat/keeping/report_takes.h"
 #include "upbeat/logbook/data_folder.h"
 #include "upbeat/report/html_report.h"
 
@@ -26,6 +28,11 @@ class Letters : public QObject {
 
     /// Saves a report of a take with what is wished of it.
     void save(const TakePtr& take, const ReportWish& wish, const QString& file);
+    /// The same of takes of the log: these, or where none are named those of a wish.
+    void save(const LogWish& takes, const std::vector<long long>& ids, const ReportWish& wish, const QString& file);
+    /// Reads takes of the log to be reported by somebody else, without their sound.
+    void gather(const LogWish& takes, const std::vector<long long>& ids,
+                std::function<void(std::vector<ReportedTake>)> then);
     /// A report that somebody else has written, or could not.
     void tellOf(const QString& file, bool isWritten);
     /// Reads a file that a report saved and enters what it says.

@@ -38,6 +38,7 @@ PracticeSettings readSettings(QSettings& store) {
     s.profile = profileFromName(value("profile", {}).toString().toStdString()).value_or(d.profile);
     s.twoLevels = value("twoLevels", d.twoLevels).toBool();
     s.latencyMs = number("latencyMs", d.latencyMs, -500.0, 500.0);
+    s.still = value("still", d.still).toBool();
     s.careShown = value("careShown", d.careShown).toBool();
     return s;
 }
@@ -66,6 +67,7 @@ void writeSettings(QSettings& store, const PracticeSettings& s) {
     put("profile", QString::fromUtf8(toName(s.profile).data()));
     put("twoLevels", s.twoLevels);
     put("latencyMs", s.latencyMs);
+    put("still", s.still);
     put("careShown", s.careShown);
 }
 

@@ -44,6 +44,7 @@ struct PracticeSettings {
     int soundMonths = 0;     ///< Older recordings are let go but for clean takes and the last of a day; 0: none.
     QStringList ownKeys{};   ///< See KeyMap.
     QString language{};      ///< A code; empty: the language of the desktop.
+    bool still = false;      ///< What moves goes from beat to beat, and no meter dances.
     bool careShown = false;  ///< The note on hearing and strain has been read.
 
     friend bool operator==(const PracticeSettings&, const PracticeSettings&) = default;

@@ -1,5 +1,7 @@
 #include "studio/take_view.h"
 
+#include <cmath>
+
 #include "theme/words.h"
 #include "upbeat/measure/rolls.h"
 #include "upbeat/take/teach.h"
@@ -71,6 +73,13 @@ QStringList factsInWords(const TakeView& view) {
     QStringList facts{anchorInWords(view.stored), padGhostsInWords(view.stored.padGhosts)};
     facts.removeAll(QString());
     return facts;
+}
+
+double beatBefore(const TakeView& view, double timeS) {
+    const MatchedTake& take = view.analysis.matched;
+    const double first = take.firstBeatS + take.latencyS;
+    const double beatS = beatDuration(Bpm(take.tempoBpm)).value();
+    return timeS < first ? timeS : first + std::floor((timeS - first) / beatS) * beatS;
 }
 
 }  // namespace upbeat

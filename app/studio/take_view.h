@@ -32,6 +32,9 @@ void measureFresh(TakeView& view, const CoachPlan& coach, const TaughtKit& kit);
 /// "2 double triggers left out, 1 shaken pad left out"; empty where there were none.
 [[nodiscard]] QString padGhostsInWords(const PadGhosts& ghosts);
 
+/// The beat of its page before a time in the recording; earlier than beat 1 the time itself.
+[[nodiscard]] double beatBefore(const TakeView& view, double timeS);
+
 using TakePtr = std::shared_ptr<const TakeView>;
 
 }  // namespace upbeat

@@ -5,7 +5,7 @@
 
 #include "log/log_place.h"
 #include "look/look_place.h"
-#include "look/report_dialog.h"
+#include "place/report_dialog.h"
 #include "shell/screenshots.h"
 #include "stage.h"
 #include "upbeat/formats/atomic_file.h"
@@ -38,6 +38,12 @@ struct Letterbox : Desk {
         const QString name = file("answer.json");
         if (!writeFileAtomically(name.toStdString(), text.toStdString())) qFatal("no answer");
         return name;
+    }
+    /// Once a dialog is gone.
+    void toTheWindow() const {
+        QTRY_VERIFY_WITH_TIMEOUT(window->findChild<ReportDialog*>() == nullptr, 60000);
+        window->activateWindow();
+        QTRY_VERIFY_WITH_TIMEOUT(window->isActiveWindow(), 60000);
     }
     [[nodiscard]] QList<QLabel*> remarks() const { return look()->findChildren<QLabel*>(QStringLiteral("remark")); }
 };
@@ -81,14 +87,55 @@ class TestLetters : public QObject {
         const Letterbox box;
         QSignalSpy saved(&box.studio->letters(), &Letters::saved);
         QSignalSpy failed(&box.studio->notices(), &Notices::failed);
-        ReportDialog(box.studio->review().take(), box.studio->letters(), box.window.get())
-            .saveTo(box.file("report.pdf"));
-        QCOMPARE(saved.count(), 1);
+        box.window->go(MainWindow::Look);
+        box.key(Qt::Key_W);
+        box.look()->findChild<ReportDialog*>()->saveTo(box.file("report.pdf"));
+        QTRY_COMPARE_WITH_TIMEOUT(saved.count(), 1, 60000);
         const auto pdf = readFile(box.file("report.pdf").toStdString());
         QVERIFY(pdf && pdf->starts_with("%PDF-") && pdf->size() > 20000);
         QVERIFY(pdf->find("/Subtype /Image") == std::string::npos);  // strokes are drawn, not pictured
-        ReportDialog(box.studio->review().take(), box.studio->letters(), box.window.get()).saveTo("/no/such/place.pdf");
-        QVERIFY(saved.count() == 1 && failed.count() == 1);
+        box.toTheWindow();
+        box.key(Qt::Key_W);
+        box.look()->findChild<ReportDialog*>()->saveTo("/no/such/place.pdf");
+        QTRY_COMPARE_WITH_TIMEOUT(failed.count(), 1, 60000);
+        QCOMPARE(saved.count(), 1);
+    }
+
+    /// Several takes and a whole week go into one file, as a web page and on paper.
+    void takesOfTheLogAreReportedTogether() {
+        const Letterbox box;
+        box.takeOne();
+        box.takeOne();
+        QCOMPARE(box.studio->log().takes().size(), std::size_t{3});
+        box.window->go(MainWindow::Log);
+        auto* list = box.log()->findChild<QListView*>();
+        list->setFocus();
+        list->selectionModel()->select(QItemSelection(list->model()->index(1, 0), list->model()->index(2, 0)),
+                                       QItemSelectionModel::ClearAndSelect);
+        list->selectionModel()->setCurrentIndex(list->model()->index(2, 0), QItemSelectionModel::NoUpdate);
+        QSignalSpy saved(&box.studio->letters(), &Letters::saved);
+        const auto report = [&](Qt::KeyboardModifiers with, const char* said, const QString& file) {
+            box.toTheWindow();
+            QTest::keyClick(list, Qt::Key_W, with);
+            auto* dialog = box.log()->findChild<ReportDialog*>();
+            QVERIFY(dialog != nullptr);
+            const auto labels = dialog->findChildren<QLabel*>();
+            QVERIFY(std::any_of(labels.begin(), labels.end(), [said](const QLabel* label) {
+                return label->text().startsWith(QStringLiteral("In the file: ") + QString::fromLatin1(said));
+            }));
+            const auto before = saved.count();
+            dialog->saveTo(file);
+            QTRY_COMPARE_WITH_TIMEOUT(saved.count(), before + 1, 60000);
+        };
+        const auto count = [](const QString& file, const QByteArray& what) {
+            return QByteArray::fromStdString(*readFile(file.toStdString())).count(what);
+        };
+        report(Qt::NoModifier, "2 takes", box.file("two.html"));
+        QCOMPARE(count(box.file("two.html"), "data:audio/ogg"), 2);
+        report(Qt::ShiftModifier, "all takes from ", box.file("week.html"));
+        QCOMPARE(count(box.file("week.html"), "data:audio/ogg"), 3);
+        report(Qt::ShiftModifier, "all takes from ", box.file("week.pdf"));
+        QVERIFY(count(box.file("week.pdf"), "/Type /Page\n") >= 3);
     }
 
     void anAnswerStandsBesideItsStrokes() {

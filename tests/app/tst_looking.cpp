@@ -1,8 +1,11 @@
 // A take looked at in the real window, by keys: lenses, findings, causes, the field, the next step.
 #include <QTest>
+#include <cmath>
+#include <set>
 
 #include "look/finding_card.h"
 #include "look/look_place.h"
+#include "play/play_place.h"
 #include "stage.h"
 
 using namespace upbeat;
@@ -44,6 +47,38 @@ class TestLooking : public QObject {
         QTRY_VERIFY_WITH_TIMEOUT(stage.studio->playback().playheadS() > 0, 60000);
         stage.key(Qt::Key_H);
         QVERIFY(!stage.studio->playback().isPlaying());
+    }
+
+    /// Who is made ill by what glides and dances has it still: from beat to beat, and no meter.
+    void motionCanBeStilled() {
+        const Desk stage;
+        stage.playOne();
+        auto* look = qobject_cast<LookPlace*>(stage.window->place(MainWindow::Look));
+        stage.key(Qt::Key_F10);
+        QVERIFY(stage.studio->setup().settings().still);
+        const MatchedTake& take = stage.studio->review().take()->analysis.matched;
+        const double first = take.firstBeatS + take.latencyS;
+        const double beatS = 60 / take.tempoBpm;
+        QTRY_VERIFY_WITH_TIMEOUT(!stage.studio->playback().isPlaying(), 60000);
+        std::set<long> beats;
+        bool isBetween = false;
+        connect(&stage.studio->playback(), &Playback::ticked, look, [&] {
+            const double now = (look->field()->playheadS() - first) / beatS;
+            if (now < 0) return;
+            isBetween = isBetween || std::abs(now - std::round(now)) > 1e-6;
+            beats.insert(std::lround(now));
+        });
+        stage.key(Qt::Key_H);
+        QTRY_VERIFY_WITH_TIMEOUT(beats.size() >= 3, 60000);
+        QVERIFY(!isBetween);
+        stage.studio->playback().disconnect(look);
+        stage.studio->playback().stop();
+        QCOMPARE(beatBefore(*stage.studio->review().take(), first - 0.2), first - 0.2);
+        const FieldData page = fieldOf(stage.studio->stand().exercise());
+        QCOMPARE(beatPlaceBefore(page, page.columns.back().place), page.columns[page.columns.size() - 4].place);
+        QCOMPARE(beatPlaceBefore(page, page.columns[4].place), page.columns[4].place);
+        stage.key(Qt::Key_F10);
+        QVERIFY(!stage.studio->setup().settings().still);
     }
 
     void lensesGroupsAndTheCloseUpAreOneKeyAway() {

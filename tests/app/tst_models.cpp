@@ -240,6 +240,7 @@ class TestModels : public QObject {
         s.input = JackInput{"system:capture_2"};
         s.latencyMs = 7.25;
         s.careShown = true;
+        s.still = true;
         {
             QSettings store(dir.filePath(QStringLiteral("s.ini")), QSettings::IniFormat);
             writeSettings(store, s);

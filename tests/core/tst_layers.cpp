@@ -118,7 +118,7 @@ class TestLayers : public QObject {
         row("app/theme", core.c_str());
         row("app/strokes", (core + "app:theme").c_str());
         row("app/studio", (core + "formats audio logbook keeping report app:theme app:strokes").c_str());
-        row("app/place", (core + "app:theme app:studio").c_str());
+        row("app/place", (core + "report app:theme app:strokes app:studio").c_str());
         for (const char* place : {"prepare", "play", "look", "climb", "log"})  // know nothing of one another
             row((std::string("app/") + place).c_str(),
                 (core + "logbook app:theme app:strokes app:studio app:place").c_str());

@@ -1,8 +1,8 @@
-#include "look/pdf_report.h"
+#include "place/pdf_report.h"
 
 #include <QLocale>
 #include <QPainter>
-#include <QPdfWriter>
+#include <QTimer>
 #include <algorithm>
 
 #include "place/gate_list.h"
@@ -11,8 +11,6 @@
 #include "theme/words.h"
 
 namespace upbeat {
-
-namespace {
 
 /// A sheet that is written from top to bottom, in units of the window, and goes on on the next one.
 class Sheet {
@@ -39,13 +37,16 @@ class Sheet {
         widget.render(&m_painter, QPoint(0, static_cast<int>(m_at)), QRegion(), QWidget::DrawChildren);
         m_at += widget.height() + kBetween;
     }
+    /// What comes next is on a sheet of its own.
+    void turn() {
+        if (m_at > 0) m_writer.newPage();
+        m_at = 0;
+    }
     static constexpr double kWidth = 760;
 
   private:
     void makeRoom(double height) {
-        if (m_at == 0 || m_at + height < m_writer.height() / m_scale) return;
-        m_writer.newPage();
-        m_at = 0;
+        if (m_at + height >= m_writer.height() / m_scale) turn();
     }
 
     static constexpr double kBetween = 10;
@@ -55,15 +56,17 @@ class Sheet {
     double m_at = 0;
 };
 
-QString factsOf(const TakeView& take, const ReportWish& wish) {
-    QStringList facts{QObject::tr("at %1").arg(tempoInWords(take.stored.frame.tempoBpm)),
+namespace {
+
+QString factsOf(const ReportedTake& take, const ReportWish& wish) {
+    QStringList facts{QObject::tr("at %1").arg(tempoInWords(take.take.frame.tempoBpm)),
                       counted(take.analysis.matched.passes, UPBEAT_TEXT("1 pass"), UPBEAT_TEXT_N("%n passes"))};
-    if (wish.withDates) facts << QLocale().toString(startOf(take.stored), QStringLiteral("dddd d MMMM yyyy, HH:mm"));
+    if (wish.withDates) facts << QLocale().toString(startOf(take.take), QStringLiteral("dddd d MMMM yyyy, HH:mm"));
     if (!wish.player.empty()) facts << QString::fromStdString(wish.player);
     return facts.join(QStringLiteral("  ·  "));
 }
 
-void drawField(Sheet& sheet, const TakeView& take) {
+void drawField(Sheet& sheet, const ReportedTake& take) {
     FieldView field;
     field.setData(fieldOf(take.analysis));
     constexpr int kHead = 140;
@@ -74,19 +77,10 @@ void drawField(Sheet& sheet, const TakeView& take) {
     sheet.draw(field);
 }
 
-}  // namespace
-
-bool writePdfReport(const TakeView& take, const ReportWish& wish, const QString& file) {
-    QPdfWriter writer(file);
-    writer.setPageSize(QPageSize(QPageSize::A4));
-    writer.setPageMargins(QMarginsF(16, 16, 16, 16), QPageLayout::Millimeter);
-    writer.setResolution(300);
-    writer.setTitle(QString::fromStdString(take.stored.exercise.title));
-    writer.setCreator(QStringLiteral("Upbeat Check"));
-    Sheet sheet(writer);
-    if (!sheet.isOpen()) return false;
+void writeTake(Sheet& sheet, const ReportedTake& take, const ReportWish& wish) {
     const Exercise& page = take.analysis.matched.exercise;
-    sheet.write(QString::fromStdString(take.stored.exercise.title), Type::kTitle, true);
+    sheet.turn();
+    sheet.write(QString::fromStdString(take.take.exercise.title), Type::kTitle, true);
     sheet.write(factsOf(take, wish), Type::kSmall, false);
     const Verdict& verdict = take.analysis.verdict;
     sheet.write(inWords(words::headlineOf(verdict)) + QLatin1Char(' ') + inWords(words::reasonOf(page, verdict)),
@@ -99,9 +93,43 @@ bool writePdfReport(const TakeView& take, const ReportWish& wish, const QString&
     gates.setGates(take.analysis.evidence, take.analysis.takesTogether);
     gates.resize(static_cast<int>(Sheet::kWidth), gates.sizeHint().height());
     sheet.draw(gates);
-    if (wish.withNotes && !take.stored.note.empty())
-        sheet.write(QString::fromStdString(take.stored.note), Type::kText, false);
-    return true;
+    if (wish.withNotes && !take.take.note.empty())
+        sheet.write(QString::fromStdString(take.take.note), Type::kText, false);
+}
+
+}  // namespace
+
+void PdfReport::write(std::vector<ReportedTake> takes, const ReportWish& wish, const QString& file, QObject* parent,
+                      std::function<void(bool)> then) {
+    auto* report = new PdfReport(std::move(takes), wish, file, parent, std::move(then));
+    QTimer::singleShot(0, report, &PdfReport::writeNext);
+}
+
+PdfReport::PdfReport(std::vector<ReportedTake> takes, const ReportWish& wish, const QString& file, QObject* parent,
+                     std::function<void(bool)> then)
+    : QObject(parent), m_takes(std::move(takes)), m_wish(wish), m_writer(file), m_then(std::move(then)) {
+    constexpr double kMarginMm = 16;
+    m_writer.setPageSize(QPageSize(QPageSize::A4));
+    m_writer.setPageMargins(QMarginsF(kMarginMm, kMarginMm, kMarginMm, kMarginMm), QPageLayout::Millimeter);
+    m_writer.setResolution(300);
+    if (!m_takes.empty()) m_writer.setTitle(QString::fromStdString(m_takes.front().take.exercise.title));
+    m_writer.setCreator(QStringLiteral("Upbeat Check"));
+    m_sheet = std::make_unique<Sheet>(m_writer);
+}
+
+PdfReport::~PdfReport() = default;
+
+void PdfReport::writeNext() {
+    if (!m_sheet->isOpen()) return end(false);
+    if (m_next == m_takes.size()) return end(true);
+    writeTake(*m_sheet, m_takes[m_next++], m_wish);
+    QTimer::singleShot(0, this, &PdfReport::writeNext);
+}
+
+void PdfReport::end(bool isWritten) {
+    m_sheet.reset();  // which closes the file
+    m_then(isWritten);
+    deleteLater();
 }
 
 }  // namespace upbeat

@@ -1,20 +1,22 @@
-#include "look/report_dialog.h"
+#include "place/report_dialog.h"
 
 #include <QDir>
 #include <QFileDialog>
 #include <QHBoxLayout>
 #include <QPushButton>
 
-#include "look/pdf_report.h"
 #include "theme/theme.h"
 #include "theme/words.h"
 
 namespace upbeat {
 
-ReportDialog::ReportDialog(TakePtr take, Letters& letters, QWidget* parent)
+bool isPaper(const QString& file) {
+    return file.endsWith(QStringLiteral(".pdf"), Qt::CaseInsensitive);
+}
+
+ReportDialog::ReportDialog(ReportSubject subject, QWidget* parent)
     : QDialog(parent),
-      m_take(std::move(take)),
-      m_letters(letters),
+      m_subject(std::move(subject)),
       m_name(new QLineEdit(this)),
       m_sound(new QCheckBox(tr("the sound of the take"), this)),
       m_dates(new QCheckBox(tr("when it was played"), this)),
@@ -46,8 +48,8 @@ void ReportDialog::addChoices(QVBoxLayout& down) {
     m_name->setMaxLength(100);
     down.addWidget(named);
     down.addWidget(m_name);
-    m_sound->setEnabled(!m_take->soundFile.isEmpty());
-    m_notes->setEnabled(!m_take->stored.note.empty());
+    m_sound->setEnabled(m_subject.hasSound);
+    m_notes->setEnabled(m_subject.hasNote);
     for (QCheckBox* box : {m_sound, m_dates, m_notes}) {
         box->setChecked(box->isEnabled());
         connect(box, &QCheckBox::toggled, this, &ReportDialog::tell);
@@ -78,6 +80,7 @@ ReportWish ReportDialog::wish() const {
 /// What leaves the machine when the file does.
 void ReportDialog::tell() {
     QStringList along{tr("page and strokes"), tr("what was found and decided")};
+    if (!m_subject.takes.isEmpty()) along.prepend(m_subject.takes);
     if (!m_name->text().trimmed().isEmpty()) along << tr("your name");
     if (m_sound->isChecked()) along << tr("the sound, and what else the microphone heard");
     if (m_dates->isChecked()) along << tr("day and hour");
@@ -86,20 +89,14 @@ void ReportDialog::tell() {
 }
 
 void ReportDialog::browse() {
-    const QString name =
-        QStringLiteral("%1-%2.html")
-            .arg(QString::fromStdString(m_take->stored.exercise.id).replace(QLatin1Char('~'), QLatin1Char('-')),
-                 tempoInWords(m_take->stored.frame.tempoBpm));
-    const QString file = QFileDialog::getSaveFileName(this, tr("Save the report"), QDir::home().filePath(name),
-                                                      tr("Web pages (*.html);;Sheets of paper (*.pdf)"));
+    const QString file =
+        QFileDialog::getSaveFileName(this, tr("Save the report"), QDir::home().filePath(m_subject.fileName),
+                                     tr("Web pages (*.html);;Sheets of paper (*.pdf)"));
     if (!file.isEmpty()) saveTo(file);
 }
 
 void ReportDialog::saveTo(const QString& file) {
-    if (file.endsWith(QStringLiteral(".pdf"), Qt::CaseInsensitive))
-        m_letters.tellOf(file, writePdfReport(*m_take, wish(), file));
-    else
-        m_letters.save(m_take, wish(), file);
+    m_subject.save(wish(), file);
     accept();
 }
 
