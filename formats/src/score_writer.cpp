@@ -4,6 +4,8 @@
 
 #include <algorithm>
 #include <cmath>
+#include <cstdlib>
+#include <limits>
 #include <optional>
 #include <sstream>
 
@@ -37,7 +39,13 @@ std::string ScoreWriter::write() {
 }
 
 std::int64_t ScoreWriter::ticks(const Beats& length) const {
-    return length.numerator() * m_divisions / length.denominator();
+    const std::int64_t whole = length.numerator() / length.denominator() * m_divisions;
+    const std::int64_t rest = length.numerator() % length.denominator();
+    // Between places that hardly any grid holds lie lengths of which only about a part is known.
+    if (std::abs(rest) > std::numeric_limits<std::int64_t>::max() / m_divisions)
+        return whole + static_cast<std::int64_t>(static_cast<double>(rest) / static_cast<double>(length.denominator()) *
+                                                 static_cast<double>(m_divisions));
+    return whole + rest * m_divisions / length.denominator();
 }
 
 void ScoreWriter::writeHead(Node score) const {

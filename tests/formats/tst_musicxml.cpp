@@ -225,6 +225,15 @@ class TestMusicXml : public QObject {
         QVERIFY(lossesOf(converted).contains(QStringLiteral("pickup")));
     }
 
+    /// Beats divided by 59 and 113 and more: no length of it may become less than nothing (found by fuzzing).
+    void aPageThatHardlyAnyGridHoldsIsWritten() {
+        const auto read = importPattern(std::filesystem::path(UPBEAT_SOURCE_DIR "/tests/fuzz/corpus/uneven-beats.txt"));
+        QVERIFY(read.has_value());
+        const std::string score = toMusicXml(read->exercise);
+        QVERIFY(score.find("<duration>") != std::string::npos);
+        QVERIFY(score.find("<duration>-") == std::string::npos);
+    }
+
     void badScoresSayWhatIsWrong_data() {
         QTest::addColumn<QByteArray>("xml");
         QTest::addColumn<QString>("what");
