@@ -23,7 +23,8 @@ void OverTimeView::showAllExercises() {
     for (int i = 0; i < std::min<int>(kMost, static_cast<int>(all.size())); ++i) {
         const ExerciseInWork& one = all[static_cast<std::size_t>(i)];
         const QColor inks[] = {theme.ink, theme.early, theme.late};
-        QCPGraph* line = addLine(*m_tempoPlot, inks[i % 3], 2.2, i < 3 ? Qt::SolidLine : Qt::DashLine);
+        constexpr Qt::PenStyle kStyles[] = {Qt::SolidLine, Qt::DashLine, Qt::DotLine};  // not by colour alone
+        QCPGraph* line = addLine(*m_tempoPlot, inks[i % 3], i < 3 ? 2.2 : 1.2, kStyles[i % 3]);
         line->setLineStyle(QCPGraph::lsStepLeft);
         double best = 0;
         for (const PracticeDay& day : one.days) {
@@ -33,7 +34,8 @@ void OverTimeView::showAllExercises() {
         }
         if (best > 0) line->addData(secondsOf(QDateTime::currentDateTime()), 100 * best / one.goalBpm);
         const Exercise* exercise = m_with.shelf.find(one.exerciseId);
-        nameLine(*line, QString::fromStdString(exercise != nullptr ? exercise->title : one.exerciseId), i);
+        nameLine(*line, QString::fromStdString(exercise != nullptr ? exercise->title : one.exerciseId), i,
+                 theme.surface);
     }
     addLevel(*m_tempoPlot, 100, theme.early);
     m_tempoPlot->yAxis->setLabel(tr("% of the goal"));

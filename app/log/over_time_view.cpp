@@ -63,6 +63,7 @@ void OverTimeView::refresh() {
     spanDays(days);
     for (QCustomPlot* plot : {m_tempoPlot, m_measurePlot, m_minutesPlot}) {
         dress(*plot);
+        if (plot == m_minutesPlot) plot->yAxis->ticker()->setTickCount(2);  // it is low
         plot->replot(QCustomPlot::rpQueuedReplot);
     }
     m_measurePlot->setVisible(!m_all);
@@ -147,9 +148,14 @@ void OverTimeView::showTempos() {
 void OverTimeView::showCeiling(const std::vector<DayOverTime>& days) {
     QCPGraph* low = m_tempoPlot->graph(0);
     QCPGraph* high = m_tempoPlot->graph(1);
+    constexpr int kPause = 14;  // days of which nothing is known of the ceiling
+    std::optional<int> before;
     for (const DayOverTime& day : days) {
         if (!day.ceiling) continue;
         const double at = noonOf(QDate::currentDate().addDays(-day.daysAgo));
+        if (before && *before - day.daysAgo > kPause)
+            for (QCPGraph* edge : {low, high}) edge->addData(at - 1, qQNaN());
+        before = day.daysAgo;
         low->addData(at, day.ceiling->low);
         high->addData(at, day.ceiling->high);
     }

@@ -58,17 +58,20 @@ void addLevel(QCustomPlot& plot, double value, const QColor& ink) {
     level->point2->setCoords(1, value);
 }
 
-void nameLine(QCPGraph& line, const QString& name, int row) {
+void nameLine(QCPGraph& line, const QString& name, int row, const QColor& ground) {
     if (line.data()->isEmpty()) return;
-    constexpr double kRow = 20;
+    constexpr double kStep = 0.15;  // of the span: names of lines that meet stand side by side
+    const double last = (line.data()->constEnd() - 1)->key;
+    const double first = line.data()->constBegin()->key;
+    const double at = std::max(first, last - kStep * row * (last - first));
     auto* text = new QCPItemText(line.parentPlot());
     text->setText(name);
     text->setFont(typeFace(Type::kSmall, true));
     text->setColor(line.pen().color());
-    text->setPositionAlignment(Qt::AlignLeft | Qt::AlignTop);
-    text->position->setType(QCPItemPosition::ptAxisRectRatio);
-    text->position->setCoords(0.01, 0.02);
-    text->setPadding(QMargins(0, static_cast<int>(kRow * row), 0, 0));
+    text->setBrush(ground);
+    text->setPositionAlignment(Qt::AlignRight | Qt::AlignBottom);
+    text->position->setCoords(at, (line.data()->findEnd(at, false) - 1)->value);
+    text->setPadding(QMargins(2, 0, 2, 3));
 }
 
 void padRange(QCPAxis& axis) {

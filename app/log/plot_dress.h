@@ -17,8 +17,8 @@ void dressPlot(QCustomPlot& plot, const Theme& theme);
 [[nodiscard]] QCPGraph* addDots(QCustomPlot& plot, const QColor& ink, const QColor& inside);
 /// A dashed line from side to side.
 void addLevel(QCustomPlot& plot, double value, const QColor& ink);
-/// The name of a line at its right end; `row` keeps names apart.
-void nameLine(QCPGraph& line, const QString& name, int row);
+/// The name of a line on it, on `ground`: the first near its right end, every further one a little before.
+void nameLine(QCPGraph& line, const QString& name, int row, const QColor& ground);
 /// Room above and below what is shown.
 void padRange(QCPAxis& axis);
 
