@@ -35,9 +35,9 @@ class ScoreWriter {
         : m_e(e), m_hands(e), m_feet(e), m_words(std::move(words)) {
         std::erase_if(m_hands.strokes, isFoot);
         std::erase_if(m_feet.strokes, [](const Stroke& s) { return !isFoot(s); });
-        // Every position and every unit of every beat is whole in these divisions.
+        // Every position and every unit of every beat is whole in these divisions, where they can be counted.
         for (const CountedBeat& beat : beatsOf(e))
-            for (const bool feet : {false, true}) m_divisions = std::lcm(m_divisions, unitOf(beat, feet).denominator());
+            for (const bool feet : {false, true}) divideBy(unitOf(beat, feet).denominator());
     }
 
     std::string write();
@@ -90,6 +90,13 @@ class ScoreWriter {
     Exercise m_hands;  // what voice 1 plays
     Exercise m_feet;   // what voice 2 plays
     WordsUnder m_words;
+    /// Finer than what others can count, places are written as near as may be.
+    void divideBy(std::int64_t parts) {
+        constexpr std::int64_t kFinest = 1'000'000'000;
+        const std::int64_t most = kFinest / m_divisions;
+        if (parts / std::gcd(m_divisions, parts) <= most) m_divisions = std::lcm(m_divisions, parts);
+    }
+
     std::int64_t m_divisions = 1;
 };
 
