@@ -1,5 +1,6 @@
 // Takes of the log for somebody else: the chosen ones, or those of a week.
 #include <QLocale>
+#include <QPointer>
 
 #include "log/log_place.h"
 #include "place/pdf_report.h"
@@ -33,9 +34,11 @@ void LogPlace::openReport(const QString& takes, const QString& fileName, const L
     const std::vector<long long> numbers(ids.begin(), ids.end());
     const auto save = [this, wish, numbers](const ReportWish& report, const QString& file) {
         if (!isPaper(file)) return m_with.letters.save(wish, numbers, report, file);
-        m_with.letters.gather(wish, numbers, [this, report, file](std::vector<ReportedTake> found) {
-            PdfReport::write(std::move(found), report, file, this,
-                             [this, file](bool isWritten) { m_with.letters.tellOf(file, isWritten); });
+        const QPointer<LogPlace> self(this);  // the window may be made anew meanwhile
+        m_with.letters.gather(wish, numbers, [self, report, file](std::vector<ReportedTake> found) {
+            if (self == nullptr) return;
+            PdfReport::write(std::move(found), report, file, self,
+                             [self, file](bool isWritten) { self->m_with.letters.tellOf(file, isWritten); });
         });
     };
     auto* dialog = new ReportDialog({fileName, takes, true, true, save}, this);

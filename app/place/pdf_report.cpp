@@ -7,6 +7,7 @@
 
 #include "place/gate_list.h"
 #include "strokes/field_view.h"
+#include "studio/take_view.h"
 #include "theme/theme.h"
 #include "theme/words.h"
 
