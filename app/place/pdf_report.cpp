@@ -2,6 +2,7 @@
 
 #include <QLocale>
 #include <QPainter>
+#include <QPicture>
 #include <QTimer>
 #include <algorithm>
 
@@ -35,7 +36,14 @@ class Sheet {
     void draw(QWidget& widget) {
         widget.setPalette(Theme::light().palette());
         makeRoom(widget.height());
-        widget.render(&m_painter, QPoint(0, static_cast<int>(m_at)), QRegion(), QWidget::DrawChildren);
+        QPicture picture;  // a widget that paints on a scaled sheet itself loses what lies beyond its own pixels
+        widget.render(&picture, QPoint(), QRegion(), QWidget::DrawChildren);
+        const double finer = static_cast<double>(picture.logicalDpiX()) / m_writer.logicalDpiX();
+        m_painter.save();
+        m_painter.translate(0, m_at);
+        m_painter.scale(finer, finer);  // a picture is as large on paper as on the screen it was made for
+        m_painter.drawPicture(QPointF(), picture);
+        m_painter.restore();
         m_at += widget.height() + kBetween;
     }
     /// What comes next is on a sheet of its own.
@@ -90,8 +98,12 @@ void writeTake(Sheet& sheet, const ReportedTake& take, const ReportWish& wish) {
     for (const Finding& finding : take.analysis.findings)
         sheet.write(QStringLiteral("– ") + inWords(words::sentenceOf(page, finding)) + QLatin1Char('.'), Type::kText,
                     false);
-    GateList gates;
-    gates.setGates(take.analysis.evidence, take.analysis.takesTogether);
+    // Of a take of the log what was asked is known, not what takes before it added to that.
+    std::vector<GateEvidence> asked = take.analysis.evidence;
+    if (asked.empty())
+        for (const Gate& gate : take.analysis.gates) asked.push_back({gate, std::nullopt});
+    GateList gates(nullptr, GateList::Size::Small);
+    gates.setGates(std::move(asked), std::max(1, take.analysis.takesTogether));
     gates.resize(static_cast<int>(Sheet::kWidth), gates.sizeHint().height());
     sheet.draw(gates);
     if (wish.withNotes && !take.take.note.empty())
