@@ -3,7 +3,7 @@
 
 UPBEAT_BUILD_PACKAGES="build-essential cmake ninja-build pkg-config qt6-base-dev qt6-svg-dev libqt6sql6-sqlite
     libjack-jackd2-dev libpipewire-0.3-dev libpulse-dev librubberband-dev libsndfile1-dev libavformat-dev libavcodec-dev libswresample-dev libflac-dev libfmt-dev libcli11-dev libpugixml-dev libzip-dev libqcustomplot-dev nlohmann-json3-dev libexpected-dev libutfcpp-dev"
-UPBEAT_TEST_PACKAGES="ffmpeg jackd2 pipewire pipewire-bin pulseaudio xvfb universal-ctags qt6-l10n-tools"
+UPBEAT_TEST_PACKAGES="ffmpeg jackd2 pipewire pipewire-bin pulseaudio xvfb universal-ctags qt6-l10n-tools poppler-utils"
 
 upbeat_install() {
     local missing=""

@@ -1,7 +1,10 @@
 // What goes to a teacher and what comes back, and copies of everything, in the window.
 #include <QDir>
+#include <QImage>
 #include <QLabel>
+#include <QProcess>
 #include <QSignalSpy>
+#include <QStandardPaths>
 
 #include "log/log_place.h"
 #include "look/look_place.h"
@@ -15,6 +18,21 @@ using namespace upbeat;
 using namespace upbeat::test;
 
 namespace {
+
+/// Dark dots of the first sheet of a PDF, in the upper third and below it; nothing without a program that shows it.
+std::optional<std::pair<int, int>> inkOf(const QString& pdf, const QString& into) {
+    const QString program = QStandardPaths::findExecutable(QStringLiteral("pdftoppm"));
+    if (program.isEmpty() ||
+        QProcess::execute(program, {QStringLiteral("-r"), QStringLiteral("50"), QStringLiteral("-singlefile"),
+                                    QStringLiteral("-png"), pdf, into}) != 0)
+        return std::nullopt;
+    const QImage sheet(into + QStringLiteral(".png"));
+    std::pair<int, int> ink{0, 0};
+    for (int y = 0; y < sheet.height(); ++y)
+        for (int x = 0; x < sheet.width(); ++x)
+            if (qGray(sheet.pixel(x, y)) < 110) ++(3 * y < sheet.height() ? ink.first : ink.second);
+    return ink;
+}
 
 struct Letterbox : Desk {
     Letterbox() { takeOne(); }
@@ -99,6 +117,11 @@ class TestLetters : public QObject {
         box.look()->findChild<ReportDialog*>()->saveTo("/no/such/place.pdf");
         QTRY_COMPARE_WITH_TIMEOUT(failed.count(), 1, 60000);
         QCOMPARE(saved.count(), 1);
+        const auto ink = inkOf(box.file("report.pdf"), box.file("sheet"));
+        if (!ink) QSKIP("pdftoppm is not installed");
+        // All passes and what the rung asks, not only what stands above them.
+        QVERIFY2(ink->first > 3000, qPrintable(QString::number(ink->first)));
+        QVERIFY2(ink->second > 1500, qPrintable(QString::number(ink->second)));
     }
 
     /// Several takes and a whole week go into one file, as a web page and on paper.
