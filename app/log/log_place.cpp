@@ -35,7 +35,7 @@ LogPlace::LogPlace(const With& with, QWidget* parent)
       m_list(new QListView(this)),
       m_main(new QStackedWidget(this)),
       m_overTime(new OverTimeView({with.log, with.stand, with.shelf}, this)),
-      m_twoTakes(new TwoTakesView({with.folder, with.playback, with.notices, with.setup}, this)),
+      m_twoTakes(new TwoTakesView({with.folder, with.playback, with.notices}, this)),
       m_totals(new QLabel(this)),
       m_find(new QLineEdit(this)),
       m_note(new NoteEdit(this)),

@@ -36,7 +36,6 @@ class LogPlace : public Place {
         Playback& playback;
         const DataFolder& folder;
         Notices& notices;
-        const Setup& setup;
     };
     explicit LogPlace(const With& with, QWidget* parent = nullptr);
     [[nodiscard]] QList<HelpPoint> helpPoints() const override;

@@ -54,10 +54,9 @@ TwoTakesView::TwoTakesView(const With& with, QWidget* parent)
     m_where->setFont(typeFace(Type::kSmall));
     layout->addWidget(m_where, 4, 0, 1, 2);
     connect(&m_with.playback, &Playback::ticked, this, [this] {
-        double nowS = m_with.playback.playheadS();
-        const TakePtr& heard = m_takes.at(static_cast<std::size_t>(m_heard));
-        if (m_with.setup.settings().still && heard) nowS = beatBefore(*heard, nowS);
-        for (std::size_t i = 0; i < 2; ++i) m_fields.at(i)->setPlayhead(static_cast<int>(i) == m_heard ? nowS : -1);
+        for (std::size_t i = 0; i < 2; ++i)
+            m_fields.at(i)->setPlayhead(static_cast<int>(i) == m_heard ? m_with.playback.shownPlayheadS(m_takes.at(i))
+                                                                       : -1);
     });
 }
 

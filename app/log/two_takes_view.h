@@ -21,7 +21,6 @@ class TwoTakesView : public QWidget {
         const DataFolder& folder;
         Playback& playback;
         Notices& notices;
-        const Setup& setup;
     };
     explicit TwoTakesView(const With& with, QWidget* parent = nullptr);
 

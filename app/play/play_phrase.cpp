@@ -164,7 +164,7 @@ void PlayPlace::paintLevel(QPainter& painter, const QRectF& box) const {
     const double share = std::clamp(1.0 - m_levelDb / kLowestDb, 0.0, 1.0);
     const double left = box.left() + 64;
     const double step = std::min(10.0, (0.55 * box.width()) / kBars);
-    const double shown = m_with.setup.settings().still ? 0 : kBars;  // a still window has no meter that dances
+    const int shown = m_with.setup.settings().still ? 0 : kBars;  // a still window has no meter that dances
     for (int i = 0; i < shown; ++i) {
         const bool on = i < std::lround(share * kBars);
         const bool high = i >= kBars - 3;

@@ -80,9 +80,10 @@ struct SectionNow {
 /// At a place of the page (0 to 1); nothing without sections.
 [[nodiscard]] std::optional<SectionNow> sectionNow(const Exercise& exercise, double place);
 
-/// The count at a place of the phrase (0 to 1); in a count-in `beatsNow` is negative and only the beat is shown.
-/// The beat before a place of the page.
+/// Where the beat before a place of the phrase stands.
 [[nodiscard]] double beatPlaceBefore(const FieldData& page, double place);
+
+/// The count at a place of the phrase (0 to 1); in a count-in `beatsNow` is negative and only the beat is shown.
 [[nodiscard]] CountNow countAt(const FieldData& page, const Meter& meter, double place, double beatsNow);
 
 }  // namespace upbeat

@@ -68,7 +68,7 @@ void MainWindow::buildPlaces() {
                                   s.limits(), s.setup(), s.notices()},
                                  m_stack);
     auto* log = new LogPlace({s.log(), s.review(), s.outsideRecording(), s.stand(), s.backups(), s.letters(), s.shelf(),
-                              s.logCare(), s.playback(), s.folder(), s.notices(), s.setup()},
+                              s.logCare(), s.playback(), s.folder(), s.notices()},
                              m_stack);
     new DropTarget(this, [this, log](const QStringList& files) { go(Log), log->openFiles(files); });
     m_places = {prepare, play, look, climb, log};

@@ -81,4 +81,8 @@ double Playback::playheadS() const {
     return isPlaying() ? std::max(0.0, m_heard.fromS) + m_heard.speed * m_with.input.engine().playedS() : -1.0;
 }
 
+double Playback::shownPlayheadS(const TakePtr& take) const {
+    return m_with.setup.settings().still && take ? beatBefore(*take, playheadS()) : playheadS();
+}
+
 }  // namespace upbeat

@@ -7,6 +7,7 @@
 #include "studio/input_watch.h"
 #include "studio/listening.h"
 #include "studio/notices.h"
+#include "studio/setup.h"
 #include "studio/take_run.h"
 #include "studio/worker.h"
 
@@ -24,6 +25,7 @@ class Playback : public QObject {
         const TakeRun& run;
         Worker& worker;
         Notices& notices;
+        const Setup& setup;
     };
     explicit Playback(const With& with);
 
@@ -37,6 +39,8 @@ class Playback : public QObject {
     [[nodiscard]] bool isPlaying() const;
     /// Seconds of the recording that are being heard now, negative when nothing plays.
     [[nodiscard]] double playheadS() const;
+    /// The same for the eye: where nothing may glide, the beat of the take before it.
+    [[nodiscard]] double shownPlayheadS(const TakePtr& take) const;
 
     /// Reads part of a take's recording; spanFetched brings it.
     void fetchSpan(const TakePtr& take, double fromS, double toS);

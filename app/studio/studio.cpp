@@ -34,7 +34,7 @@ Studio::Studio(StudioOptions options, DataFolder folder, std::unique_ptr<Logbook
       m_log(*m_logbook, m_notices),
       m_logCare({*m_logbook, m_folder, m_setup, m_notices}),
       m_backups({m_folder, options.settingsFile, m_notices}),
-      m_playback({m_input, m_watch, m_run, m_worker, m_notices}),
+      m_playback({m_input, m_watch, m_run, m_worker, m_notices, m_setup}),
       m_speaker(m_worker),
       m_shelf({m_folder, m_worker, m_notices}, options.guests),
       m_stand({m_shelf, *m_logbook, m_folder, m_run, m_notices}),

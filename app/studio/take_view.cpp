@@ -76,10 +76,15 @@ QStringList factsInWords(const TakeView& view) {
 }
 
 double beatBefore(const TakeView& view, double timeS) {
+    constexpr double kHair = 1e-9;
     const MatchedTake& take = view.analysis.matched;
+    const Bpm tempo(take.tempoBpm);
     const double first = take.firstBeatS + take.latencyS;
-    const double beatS = beatDuration(Bpm(take.tempoBpm)).value();
-    return timeS < first ? timeS : first + std::floor((timeS - first) / beatS) * beatS;
+    if (timeS < first) return timeS;
+    const double passS = passDurationS(take.exercise, tempo);
+    const double before = std::floor((timeS - first) / passS + kHair) * passS;
+    const double beat = std::floor(quartersAt(take.exercise, tempo, timeS - first - before) + kHair);
+    return first + before + secondsAt(take.exercise, tempo, beat);
 }
 
 }  // namespace upbeat

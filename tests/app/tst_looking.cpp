@@ -74,6 +74,17 @@ class TestLooking : public QObject {
         stage.studio->playback().disconnect(look);
         stage.studio->playback().stop();
         QCOMPARE(beatBefore(*stage.studio->review().take(), first - 0.2), first - 0.2);
+        // Where the tempo changes beats are as long as they are played: four at 120, four at 60, and once more.
+        TakeView changing;
+        changing.analysis.matched.tempoBpm = 120;
+        changing.analysis.matched.firstBeatS = 1;
+        Exercise& piece = changing.analysis.matched.exercise;
+        piece = stage.studio->stand().exercise();
+        piece.bars = 2;
+        piece.tempoChanges = {{2, 50, 0}};
+        QCOMPARE(beatBefore(changing, 1 + 1.7), 1 + 1.5);
+        QCOMPARE(beatBefore(changing, 1 + 2 + 2.9), 1 + 2 + 2.0);
+        QCOMPARE(beatBefore(changing, 1 + 6 + 0.7), 1 + 6 + 0.5);
         const FieldData page = fieldOf(stage.studio->stand().exercise());
         QCOMPARE(beatPlaceBefore(page, page.columns.back().place), page.columns[page.columns.size() - 4].place);
         QCOMPARE(beatPlaceBefore(page, page.columns[4].place), page.columns[4].place);
