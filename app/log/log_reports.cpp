@@ -37,13 +37,10 @@ void LogPlace::openReport(const QString& takes, const QString& fileName, const L
         const QPointer<LogPlace> self(this);  // the window may be made anew meanwhile
         m_with.letters.gather(wish, numbers, [self, report, file](std::vector<ReportedTake> found) {
             if (self == nullptr) return;
-            PdfReport::write(std::move(found), report, file, self,
-                             [self, file](bool isWritten) { self->m_with.letters.tellOf(file, isWritten); });
+            PdfReport::write(std::move(found), report, file, self->m_with.letters, self);
         });
     };
-    auto* dialog = new ReportDialog({fileName, takes, true, true, save}, this);
-    dialog->setAttribute(Qt::WA_DeleteOnClose);
-    dialog->open();
+    ReportDialog::ask({fileName, takes, true, true, save}, this);
 }
 
 }  // namespace upbeat

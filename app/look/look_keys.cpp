@@ -26,9 +26,7 @@ void LookPlace::connectOwners() {
     connect(&m_with.review, &Review::opened, this, &LookPlace::showTake);
     connect(&m_with.nextSteps, &NextSteps::changed, this, &LookPlace::showVerdict);
     connect(&m_with.playback, &Playback::ticked, this, [this] {
-        const double nowS = m_with.playback.playheadS();
-        const bool isStill = m_with.setup.settings().still && m_with.review.take();
-        if (isVisible()) m_field->setPlayhead(isStill ? beatBefore(*m_with.review.take(), nowS) : nowS);
+        if (isVisible()) m_field->setPlayhead(m_with.playback.shownPlayheadS(m_with.review.take()));
     });
 }
 
@@ -60,16 +58,13 @@ void LookPlace::writeReport() {
     const TakePtr take = m_with.review.take();
     const auto save = [this, take](const ReportWish& wish, const QString& file) {
         if (!isPaper(file)) return m_with.letters.save(take, wish, file);
-        PdfReport::write({{take->stored, take->analysis, {}}}, wish, file, this,
-                         [this, file](bool isWritten) { m_with.letters.tellOf(file, isWritten); });
+        PdfReport::write({{take->stored, take->analysis, {}}}, wish, file, m_with.letters, this);
     };
     const QString name =
         QStringLiteral("%1-%2.html")
             .arg(QString::fromStdString(take->stored.exercise.id).replace(QLatin1Char('~'), QLatin1Char('-')),
                  tempoInWords(take->stored.frame.tempoBpm));
-    auto* dialog = new ReportDialog({name, {}, !take->soundFile.isEmpty(), !take->stored.note.empty(), save}, this);
-    dialog->setAttribute(Qt::WA_DeleteOnClose);
-    dialog->open();
+    ReportDialog::ask({name, {}, !take->soundFile.isEmpty(), !take->stored.note.empty(), save}, this);
 }
 
 void LookPlace::turnSide(int pages) {

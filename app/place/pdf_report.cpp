@@ -8,7 +8,6 @@
 
 #include "place/gate_list.h"
 #include "strokes/field_view.h"
-#include "studio/take_view.h"
 #include "theme/theme.h"
 #include "theme/words.h"
 
@@ -112,15 +111,15 @@ void writeTake(Sheet& sheet, const ReportedTake& take, const ReportWish& wish) {
 
 }  // namespace
 
-void PdfReport::write(std::vector<ReportedTake> takes, const ReportWish& wish, const QString& file, QObject* parent,
-                      std::function<void(bool)> then) {
-    auto* report = new PdfReport(std::move(takes), wish, file, parent, std::move(then));
+void PdfReport::write(std::vector<ReportedTake> takes, const ReportWish& wish, const QString& file, Letters& letters,
+                      QObject* parent) {
+    auto* report = new PdfReport(std::move(takes), wish, file, letters, parent);
     QTimer::singleShot(0, report, &PdfReport::writeNext);
 }
 
-PdfReport::PdfReport(std::vector<ReportedTake> takes, const ReportWish& wish, const QString& file, QObject* parent,
-                     std::function<void(bool)> then)
-    : QObject(parent), m_takes(std::move(takes)), m_wish(wish), m_writer(file), m_then(std::move(then)) {
+PdfReport::PdfReport(std::vector<ReportedTake> takes, const ReportWish& wish, const QString& file, Letters& letters,
+                     QObject* parent)
+    : QObject(parent), m_takes(std::move(takes)), m_wish(wish), m_writer(file), m_file(file), m_letters(letters) {
     constexpr double kMarginMm = 16;
     m_writer.setPageSize(QPageSize(QPageSize::A4));
     m_writer.setPageMargins(QMarginsF(kMarginMm, kMarginMm, kMarginMm, kMarginMm), QPageLayout::Millimeter);
@@ -141,7 +140,7 @@ void PdfReport::writeNext() {
 
 void PdfReport::end(bool isWritten) {
     m_sheet.reset();  // which closes the file
-    m_then(isWritten);
+    m_letters.tellOf(m_file, isWritten);
     deleteLater();
 }
 

@@ -2,10 +2,9 @@
 
 #include <QObject>
 #include <QPdfWriter>
-#include <functional>
 #include <memory>
 
-#include "upbeat/report/html_report.h"
+#include "studio/letters.h"
 
 namespace upbeat {
 
@@ -17,14 +16,14 @@ class Sheet;
 class PdfReport : public QObject {
     Q_OBJECT
   public:
-    /// `then` is told whether the file could be written; with the parent it is given up.
-    static void write(std::vector<ReportedTake> takes, const ReportWish& wish, const QString& file, QObject* parent,
-                      std::function<void(bool isWritten)> then);
+    /// `letters` tell the player what came of it; with the parent it is given up.
+    static void write(std::vector<ReportedTake> takes, const ReportWish& wish, const QString& file, Letters& letters,
+                      QObject* parent);
     ~PdfReport() override;
 
   private:
-    PdfReport(std::vector<ReportedTake> takes, const ReportWish& wish, const QString& file, QObject* parent,
-              std::function<void(bool)> then);
+    PdfReport(std::vector<ReportedTake> takes, const ReportWish& wish, const QString& file, Letters& letters,
+              QObject* parent);
     void writeNext();
     void end(bool isWritten);
 
@@ -33,7 +32,8 @@ class PdfReport : public QObject {
     QPdfWriter m_writer;
     std::unique_ptr<Sheet> m_sheet;
     std::size_t m_next = 0;
-    std::function<void(bool)> m_then;
+    QString m_file;
+    Letters& m_letters;
 };
 
 }  // namespace upbeat

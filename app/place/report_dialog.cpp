@@ -14,6 +14,12 @@ bool isPaper(const QString& file) {
     return file.endsWith(QStringLiteral(".pdf"), Qt::CaseInsensitive);
 }
 
+void ReportDialog::ask(ReportSubject subject, QWidget* parent) {
+    auto* dialog = new ReportDialog(std::move(subject), parent);
+    dialog->setAttribute(Qt::WA_DeleteOnClose);
+    dialog->open();
+}
+
 ReportDialog::ReportDialog(ReportSubject subject, QWidget* parent)
     : QDialog(parent),
       m_subject(std::move(subject)),

@@ -25,12 +25,14 @@ struct ReportSubject {
 class ReportDialog : public QDialog {
     Q_OBJECT
   public:
-    ReportDialog(ReportSubject subject, QWidget* parent);
+    /// Stands in front of the parent until it is answered.
+    static void ask(ReportSubject subject, QWidget* parent);
 
     [[nodiscard]] ReportWish wish() const;
     void saveTo(const QString& file);
 
   private:
+    ReportDialog(ReportSubject subject, QWidget* parent);
     void addChoices(QVBoxLayout& down);
     [[nodiscard]] QLayout* buildButtons();
     void browse();

@@ -60,31 +60,32 @@ Result<Entered> enter(const std::filesystem::path& file, const DataFolder& folde
 }  // namespace
 
 void Letters::save(const TakePtr& take, const ReportWish& wish, const QString& file) {
-    m_with.worker.run(
-        [take, wish, file = file.toStdString()]() -> Result<void> {
+    write(
+        [take, withSound = wish.withSound]() -> Result<std::vector<ReportedTake>> {
             ReportedTake one{take->stored, take->analysis, {}};
-            if (wish.withSound && !take->soundFile.isEmpty()) {
+            if (withSound && !take->soundFile.isEmpty()) {
                 auto sound = readSound(take->soundFile.toStdString());
                 if (!sound) return tl::unexpected(sound.error());
                 one.sound = *std::move(sound);
             }
-            const auto page = htmlReport({std::move(one)}, wish);
-            if (!page) return tl::unexpected(page.error());
-            return writeFileAtomically(file, *page);
+            return std::vector{std::move(one)};
         },
-        [this, file](const Result<void>& done) {
-            if (!done) return m_with.notices.complain(done.error());
-            tellOf(file, true);
-        });
+        wish, file);
 }
 
 void Letters::save(const LogWish& takes, const std::vector<long long>& ids, const ReportWish& wish,
                    const QString& file) {
+    write([takes, ids, withSound = wish.withSound,
+           folder = m_with.folder] { return takesToReport(folder, takes, ids, withSound); },
+          wish, file);
+}
+
+void Letters::write(Gather gather, const ReportWish& wish, const QString& file) {
     m_with.worker.run(
-        [takes, ids, wish, file = file.toStdString(), folder = m_with.folder]() -> Result<void> {
-            const auto found = takesToReport(folder, takes, ids, wish.withSound);
-            if (!found) return tl::unexpected(found.error());
-            const auto page = htmlReport(*found, wish);
+        [gather = std::move(gather), wish, file = file.toStdString()]() -> Result<void> {
+            const auto takes = gather();
+            if (!takes) return tl::unexpected(takes.error());
+            const auto page = htmlReport(*takes, wish);
             if (!page) return tl::unexpected(page.error());
             return writeFileAtomically(file, *page);
         },

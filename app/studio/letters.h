@@ -43,6 +43,9 @@ class Letters : public QObject {
     void entered(qint64 take);  ///< The last of those that were answered.
 
   private:
+    using Gather = std::function<Result<std::vector<ReportedTake>>()>;
+    void write(Gather gather, const ReportWish& wish, const QString& file);
+
     With m_with;
 };
 
