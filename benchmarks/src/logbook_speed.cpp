@@ -2,16 +2,13 @@
 
 #include <fmt/format.h>
 
-#include <sys/resource.h>
-
 #include <QApplication>
 #include <QDir>
 #include <QTemporaryDir>
 #include <chrono>
 #include <functional>
 
-#include "shell/main_window.h"
-#include "theme/theme.h"
+#include "bench_window.h"
 #include "upbeat/logbook/ladder_repository.h"
 #include "upbeat/logbook/take_repository.h"
 #include "upbeat/measure/statistics.h"
@@ -68,20 +65,12 @@ double millisecondsOf(const std::function<void()>& ask) {
 
 /// How long the log takes to come to the front in a window that has just been opened, ms.
 std::string openingOf(const QString& folder) {
-    (void)loadFonts();
-    MainWindow::applyTheme(Theme::light());
-    StudioOptions options;
-    options.dataFolder = folder.toStdString();
-    options.settingsFile = folder + QStringLiteral("/settings.ini");
-    auto studio = Studio::open(options);
-    if (!studio) return "-";
-    MainWindow window(**studio);
-    window.resize(1280, 800);
-    window.show();
+    const auto shown = openWindow(folder);
+    if (!shown) return "-";
     QCoreApplication::processEvents();
     const auto start = Clock::now();
-    window.go(MainWindow::Log);
-    window.grab();
+    shown->window->go(MainWindow::Log);
+    shown->window->grab();
     return fmt::format("{:.2f}", 1e3 * std::chrono::duration<double>(Clock::now() - start).count());
 }
 
@@ -121,10 +110,8 @@ Table logbookTable() {
     const auto folderOf = [&dir](int takes) { return dir.filePath(QString::number(takes)); };
     table.rows.push_back(
         {"the log in a window that was just opened", openingOf(folderOf(200)), openingOf(folderOf(20'000)), "<= 500"});
-    struct rusage usage {};
-    getrusage(RUSAGE_SELF, &usage);
-    table.rows.push_back({"this process at most, window and both logbooks, MB", "",
-                          fmt::format("{}", usage.ru_maxrss / 1024), "<= 200"});
+    table.rows.push_back(
+        {"this process at most, window and both logbooks, MB", "", fmt::format("{:.0f}", peakMemoryMb()), "<= 200"});
     return table;
 }
 

@@ -7,8 +7,7 @@
 #include <algorithm>
 #include <chrono>
 
-#include "shell/main_window.h"
-#include "theme/theme.h"
+#include "bench_window.h"
 #include "upbeat/logbook/ladder_repository.h"
 #include "upbeat/measure/statistics.h"
 #include "upbeat/music/library.h"
@@ -81,26 +80,18 @@ double openingMs(MainWindow& window, MainWindow::PlaceIndex place, Studio& studi
 }  // namespace
 
 Table seasonOpenTable() {
-    (void)loadFonts();
-    MainWindow::applyTheme(Theme::light());
     const QTemporaryDir dir;
     Table table{"A season of 60 days, 720 takes: until a place is painted, ms", {"place", "median of 7", "asked"}, {}};
     if (!fill(dir.filePath(QStringLiteral("logbook.db")).toStdString())) return table;
-    StudioOptions options;
-    options.dataFolder = dir.path().toStdString();
-    options.settingsFile = dir.filePath(QStringLiteral("settings.ini"));
-    auto studio = Studio::open(options);
-    if (!studio) return table;
-    (*studio)->stand().choose(builtInExercises().front().id);
-    MainWindow window(**studio);
-    window.resize(1280, 800);
-    window.show();
+    const auto shown = openWindow(dir.path());
+    if (!shown) return table;
+    shown->studio->stand().choose(builtInExercises().front().id);
     const std::vector<std::pair<const char*, MainWindow::PlaceIndex>> places{
         {"Prepare, with the plan made anew", MainWindow::Prepare},
         {"Climb, with curve and forecast", MainWindow::Climb},
         {"Log", MainWindow::Log}};
     for (const auto& [name, place] : places)
-        table.rows.push_back({name, fmt::format("{:.0f}", openingMs(window, place, **studio)), "<= 300"});
+        table.rows.push_back({name, fmt::format("{:.0f}", openingMs(*shown->window, place, *shown->studio)), "<= 300"});
     return table;
 }
 

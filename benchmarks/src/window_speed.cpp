@@ -9,10 +9,9 @@
 #include <QTemporaryDir>
 #include <algorithm>
 #include <chrono>
-#include <fstream>
 
+#include "bench_window.h"
 #include "prepare/prepare_place.h"
-#include "shell/main_window.h"
 #include "simulated_sets.h"
 #include "strokes/field_view.h"
 #include "theme/theme.h"
@@ -29,14 +28,6 @@ using Clock = std::chrono::steady_clock;
 
 double secondsSince(Clock::time_point start) {
     return std::chrono::duration<double>(Clock::now() - start).count();
-}
-
-/// The most memory this process ever held, MB, as the kernel counts it.
-double peakMemoryMb() {
-    std::ifstream status("/proc/self/status");
-    for (std::string line; std::getline(status, line);)
-        if (line.starts_with("VmHWM:")) return std::stod(line.substr(6)) / 1024;
-    return 0;
 }
 
 /// Median time of a repaint in ms.
@@ -77,7 +68,8 @@ double sectionTurnMs(const Exercise& song, std::size_t strokes) {
     return longest;
 }
 
-/// Median and longest time in ms from a key to the painted page: bars for four voices, a sixteenth each; at the last bar.
+/// Median and longest time in ms from a key to the painted page: bars for four voices, a sixteenth each; at the last
+/// bar.
 std::pair<double, double> keyToPaintMs(int bars) {
     Exercise e;
     e.title = "Sixteen bars";
