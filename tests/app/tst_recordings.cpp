@@ -11,8 +11,8 @@
 #include "log/open_recording_dialog.h"
 #include "room.h"
 #include "shell/main_window.h"
+#include "stage.h"
 #include "takes.h"
-#include "theme/theme.h"
 #include "upbeat/formats/audio_file.h"
 #include "upbeat/music/library.h"
 
@@ -30,8 +30,6 @@ struct DropRoom {
     MainWindow window{*room.studio};
 
     DropRoom() {
-        if (!loadFonts()) qFatal("the fonts are missing");
-        MainWindow::applyTheme(Theme::light());
         room.studio->stand().choose(kPage);
         window.show();
     }
@@ -79,6 +77,8 @@ class TestRecordings : public QObject {
     Q_OBJECT
 
   private Q_SLOTS:
+    void initTestCase() { QVERIFY(lookAsShipped()); }
+
     void aDroppedRecordingIsFoundAndMeasured() {
         DropRoom r;
         r.drop({r.record("phone.wav", kPage, 1.7, false)});
