@@ -7,11 +7,24 @@
 
 namespace upbeat::bench {
 
-double peakMemoryMb() {
+namespace {
+
+/// A line of what the kernel counts of this process, in MB.
+double statusMb(std::string_view name) {
     std::ifstream status("/proc/self/status");
     for (std::string line; std::getline(status, line);)
-        if (line.starts_with("VmHWM:")) return std::stod(line.substr(6)) / 1024;
+        if (line.starts_with(name)) return std::stod(line.substr(name.size())) / 1024;
     return 0;
+}
+
+}  // namespace
+
+double peakMemoryMb() {
+    return statusMb("VmHWM:");
+}
+
+double memoryMb() {
+    return statusMb("VmRSS:");
 }
 
 std::optional<BenchWindow> openWindow(const QString& folder) {

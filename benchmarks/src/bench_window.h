@@ -9,6 +9,8 @@ namespace upbeat::bench {
 
 /// The most memory this process ever held, MB, as the kernel counts it.
 [[nodiscard]] double peakMemoryMb();
+/// What it holds now.
+[[nodiscard]] double memoryMb();
 
 /// The program's window over a folder of data, as it is shipped.
 struct BenchWindow {

@@ -1,13 +1,12 @@
 #include "long_recording.h"
 
 #include <fmt/format.h>
-#include <unistd.h>
 
 #include <QTemporaryDir>
 #include <chrono>
-#include <fstream>
 #include <thread>
 
+#include "bench_window.h"
 #include "upbeat/audio/offline_stream.h"
 #include "upbeat/audio/take_writer.h"
 #include "upbeat/logbook/take_archive.h"
@@ -22,14 +21,6 @@ namespace {
 constexpr double kTempo = 120;
 constexpr double kBarS = 2;
 constexpr int kRate = 48000;
-
-double memoryMb() {
-    std::ifstream status("/proc/self/statm");
-    double pages = 0;
-    double resident = 0;
-    status >> pages >> resident;
-    return resident * static_cast<double>(sysconf(_SC_PAGESIZE)) / 1e6;
-}
 
 struct RunOnly : AudioProcess {
     explicit RunOnly(RecordingRun& r) : run(r) {}

@@ -20,6 +20,7 @@
 #include "logbook_speed.h"
 #include "long_recording.h"
 #include "loops.h"
+#include "opening.h"
 #include "pieces.h"
 #include "rests.h"
 #include "room_sounds.h"
@@ -167,6 +168,7 @@ std::optional<Wish> wishFrom(int argc, char** argv) {
 /// The tables of that name, or all of them.
 std::vector<Table> tablesOf(const std::string& only) {
     const std::vector<std::pair<std::string, std::function<Table()>>> all{
+        {"opening", [] { return openingTable(); }},
         {"window", [] { return windowTable(); }},
         {"logbook", [] { return logbookTable(); }},
         {"season-open", [] { return seasonOpenTable(); }},
@@ -204,6 +206,10 @@ std::vector<Table> tablesOf(const std::string& only) {
 }
 
 int run(int argc, char** argv) {
+    if (argc == 3 && std::string_view(argv[1]) == "--opened") {
+        const QApplication application(argc, argv);
+        return openAndRest(QString::fromLocal8Bit(argv[2]));
+    }
     const auto wish = wishFrom(argc, argv);
     if (!wish) return 2;
     std::vector<Table> tables;
