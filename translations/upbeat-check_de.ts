@@ -2922,6 +2922,10 @@
             <translation>Du hast die Takte %1 bis %2 ausgelassen: %3 Schläge fehlen</translation>
         </message>
         <message>
+            <source>You played bars %1 to %2 once more than is written</source>
+            <translation>Du hast die Takte %1 bis %2 einmal mehr gespielt, als geschrieben steht</translation>
+        </message>
+        <message>
             <source>You stopped at beat %1 of bar %2: %3 strokes are not there</source>
             <translation>Du hast bei Zählzeit %1 in Takt %2 aufgehört: %3 Schläge fehlen</translation>
         </message>
@@ -2994,6 +2998,10 @@
         <message>
             <source>Your %3 from %4 is %1 dB too soft (±%2)</source>
             <translation>Dein %3 ab %4 ist %1 dB zu leise (±%2)</translation>
+        </message>
+        <message>
+            <source>Where they fall together the %3 and the %4 are %1 ms apart (±%2)</source>
+            <translation>Wo sie zusammenfallen, liegen %3 und %4 %1 ms auseinander (±%2)</translation>
         </message>
         <message>
             <source>Where they fall together the %3 comes %1 ms after the %4 (±%2)</source>
@@ -4793,6 +4801,10 @@ Die Leertaste spielt den ersten Take.</translation>
         <message>
             <source>%1 after %2</source>
             <translation>%1 nach %2</translation>
+        </message>
+        <message>
+            <source>%1 and %2 apart</source>
+            <translation>%1 und %2, Abstand</translation>
         </message>
         <message>
             <source>%1 ms ±%2, %3 times</source>

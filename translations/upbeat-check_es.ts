@@ -2922,6 +2922,10 @@
             <translation>Te saltaste los compases %1 a %2: faltan %3 golpes</translation>
         </message>
         <message>
+            <source>You played bars %1 to %2 once more than is written</source>
+            <translation>Tocaste los compases %1 a %2 una vez más de lo escrito</translation>
+        </message>
+        <message>
             <source>You stopped at beat %1 of bar %2: %3 strokes are not there</source>
             <translation>Paraste en el pulso %1 del compás %2: faltan %3 golpes</translation>
         </message>
@@ -2994,6 +2998,10 @@
         <message>
             <source>Your %3 from %4 is %1 dB too soft (±%2)</source>
             <translation>Tu %3 desde %4 es %1 dB demasiado suave (±%2)</translation>
+        </message>
+        <message>
+            <source>Where they fall together the %3 and the %4 are %1 ms apart (±%2)</source>
+            <translation>Donde caen a la vez, entre %3 y %4 hay %1 ms (±%2)</translation>
         </message>
         <message>
             <source>Where they fall together the %3 comes %1 ms after the %4 (±%2)</source>
@@ -4793,6 +4801,10 @@ Espacio toca la primera toma.</translation>
         <message>
             <source>%1 after %2</source>
             <translation>%1 después de %2</translation>
+        </message>
+        <message>
+            <source>%1 and %2 apart</source>
+            <translation>%1 y %2, distancia</translation>
         </message>
         <message>
             <source>%1 ms ±%2, %3 times</source>

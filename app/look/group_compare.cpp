@@ -59,14 +59,16 @@ std::vector<CompareLine> compareLines(const TakeAnalysis& analysis) {
     std::vector<CompareLine> lines;
     const Measures& m = analysis.measures;
     if (m.returns) lines = returnLines(*m.returns);
-    for (const Unison& u : m.unisons)
-        lines.push_back(
-            {GroupCompare::tr("Struck together"),
-             GroupCompare::tr("%1 after %2").arg(inWords(words::nameOf(u.voice)), inWords(words::nameOf(u.against))),
-             GroupCompare::tr("%1 ms ±%2, %3 times")
-                 .arg(tenths(u.behindMs.value))
-                 .arg(tenths(u.behindMs.halfWidth()))
-                 .arg(u.behindMs.n)});
+    for (const Unison& u : m.unisons) {
+        const Figure& figure = u.behindMs.value_or(u.apartMs);
+        const QString names = u.behindMs ? GroupCompare::tr("%1 after %2") : GroupCompare::tr("%1 and %2 apart");
+        lines.push_back({GroupCompare::tr("Struck together"),
+                         names.arg(inWords(words::nameOf(u.voice)), inWords(words::nameOf(u.against))),
+                         GroupCompare::tr("%1 ms ±%2, %3 times")
+                             .arg(tenths(figure.value))
+                             .arg(tenths(figure.halfWidth()))
+                             .arg(figure.n)});
+    }
     for (const RollPlayed& r : m.rolls)
         if (r.longestGapMs && r.rippleDb)
             lines.push_back(

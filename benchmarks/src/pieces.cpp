@@ -30,11 +30,32 @@ void leaveOut(Performance& played, double fromS, double toS) {
     }
 }
 
+/// Plays a section once more than is written: all that follows comes so much later, and what would sound behind the end
+/// of the page is not played.
+void playAgain(Performance& played, double fromS, double toS, double endS) {
+    constexpr double kEarlierS = 0.03;
+    for (auto* hits : {&played.hits, &played.bounces}) {
+        std::vector<PlayedHit> again;
+        for (PlayedHit& hit : *hits) {
+            if (hit.gridS > fromS - kEarlierS && hit.gridS < toS - kEarlierS) {
+                again.push_back(hit);
+                again.back().stroke = -1;
+                again.back().timeS += toS - fromS;
+            }
+            if (hit.gridS > toS - kEarlierS) hit.timeS += toS - fromS;
+        }
+        hits->insert(hits->end(), again.begin(), again.end());
+        std::erase_if(*hits, [endS](const PlayedHit& hit) { return hit.timeS > endS - kEarlierS; });
+        std::sort(hits->begin(), hits->end(), [](const PlayedHit& a, const PlayedHit& b) { return a.timeS < b.timeS; });
+    }
+}
+
 struct Happens {
     const char* what;
     Character character{};
     bool falters = false;
     bool leavesOut = false;
+    bool playsAgain = false;
 };
 
 std::vector<Happens> all() {
@@ -50,7 +71,9 @@ std::vector<Happens> all() {
             {"drift of 15 ms a minute", drifting},
             {"the place is lost, 2 beats", {}, true},
             {"a section is left out", {}, false, true},
-            {"all of it", both, true, true}};
+            {"a section is played again", {}, false, false, true},
+            {"a section is played again, 1 % missed, 0.5 % too many, drift", both, false, false, true},
+            {"all but the section played again", both, true, true}};
 }
 
 Score playedWith(const Exercise& piece, const Happens& happens, std::uint64_t seed) {
@@ -61,6 +84,7 @@ Score playedWith(const Exercise& piece, const Happens& happens, std::uint64_t se
     };
     const std::size_t out = piece.sections.size() / 2 - 1 + seed % 2;
     if (happens.leavesOut) leaveOut(played, startOf(out), startOf(out + 1));
+    if (happens.playsAgain) playAgain(played, startOf(out), startOf(out + 1), passDurationS(piece, Bpm(tempo)));
     if (happens.falters)
         falterAt(played, startOf(2) + beatDuration(Bpm(tempo)).value(), 2 * beatDuration(Bpm(tempo)).value());
     Recording recording;

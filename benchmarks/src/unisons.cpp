@@ -20,18 +20,21 @@ constexpr int kPasses = 8;
 
 /// A voice that comes so much later than what it is written with.
 struct Apart {
+    const char* page = "";
     Voice voice = Voice::Kick;
     double laterMs = 0;
 };
 
 struct UnisonScore {
     int unisons = 0;
-    int both = 0;  ///< Each with a hit of its own, within 3 ms of where it is.
+    int both = 0;    ///< Each with a hit of its own, within 3 ms of where it is.
+    int untold = 0;  ///< Two sounds, but not which of them is whose.
     std::vector<double> distanceMs;
 
     void add(const UnisonScore& other) {
         unisons += other.unisons;
         both += other.both;
+        untold += other.untold;
         distanceMs.insert(distanceMs.end(), other.distanceMs.begin(), other.distanceMs.end());
     }
 };
@@ -57,21 +60,26 @@ UnisonScore scoreUnisons(const RenderedTake& take, const MatchedTake& matched, V
             const TrueHit* otherTruth = truthOf(take, other);
             if (truth == nullptr || otherTruth == nullptr) continue;
             ++score.unisons;
-            if (moved.hit == other.hit) continue;
-            const auto timeOf = [&](const MatchedStroke& s) {
-                return matched.hits[static_cast<std::size_t>(s.hit)].timeS;
-            };
-            const double off = timeOf(moved) - truth->timeS;
-            const double otherOff = timeOf(other) - otherTruth->timeS;
-            score.both += std::abs(off) < kNearS && std::abs(otherOff) < kNearS ? 1 : 0;
-            score.distanceMs.push_back((off - otherOff) * 1e3);
+            if (moved.hit == other.hit && moved.otherHit == kNone) continue;
+            const auto timeOf = [&](int hit) { return matched.hits[static_cast<std::size_t>(hit)].timeS; };
+            std::array heard{timeOf(moved.hit), timeOf(other.hit)};
+            std::array played{truth->timeS, otherTruth->timeS};
+            if (moved.hit == other.hit) {
+                heard[1] = timeOf(moved.otherHit);
+                std::sort(heard.begin(), heard.end());
+                std::sort(played.begin(), played.end());
+                ++score.untold;
+            }
+            const std::array off{heard[0] - played[0], heard[1] - played[1]};
+            score.both += std::abs(off[0]) < kNearS && std::abs(off[1]) < kNearS ? 1 : 0;
+            score.distanceMs.push_back((off[0] - off[1]) * 1e3);
         }
     }
     return score;
 }
 
 UnisonScore play(const Apart& apart, const Recording& recording) {
-    const Exercise page = *builtInExercise("ghosted-backbeat");
+    const Exercise page = *builtInExercise(apart.page);
     const Bpm tempo(0.8 * page.tempo.goal);
     Character player;
     player.spreadMs = 1;
@@ -91,8 +99,11 @@ std::vector<std::string> rowOf(const std::string& name, const UnisonScore& s) {
     for (const double d : s.distanceMs) away.push_back(std::abs(d));
     std::sort(away.begin(), away.end());
     const auto n = static_cast<double>(std::max(1, s.unisons));
-    return {name, fmt::format("{}", s.unisons), fmt::format("{:.3f}", static_cast<double>(s.distanceMs.size()) / n),
+    return {name,
+            fmt::format("{}", s.unisons),
+            fmt::format("{:.3f}", static_cast<double>(s.distanceMs.size()) / n),
             fmt::format("{:.3f}", s.both / n),
+            fmt::format("{:.3f}", s.untold / n),
             away.empty() ? "-" : fmt::format("{:.2f}", away[away.size() * 95 / 100])};
 }
 
@@ -100,9 +111,16 @@ std::vector<std::string> rowOf(const std::string& name, const UnisonScore& s) {
 
 Table unisonTable(const std::vector<std::uint64_t>& seeds) {
     Table table{"Strokes written together and played apart, one microphone, no lesson",
-                {"unisons", "strokes", "taken for two", "both found", "distance off by, 95 % ms"},
+                {"unisons", "strokes", "taken for two", "both found", "not told whose", "distance off by, 95 % ms"},
                 {}};
-    for (const Voice voice : {Voice::Kick, Voice::Snare})
+    struct Pair {
+        const char* page;
+        Voice voice;
+        const char* against;
+    };
+    for (const Pair& pair : {Pair{"ghosted-backbeat", Voice::Kick, "hi-hat"},
+                             {"ghosted-backbeat", Voice::Snare, "hi-hat"},
+                             {"swung-ride", Voice::HiHatFoot, "ride"}})
         for (const bool hard : {false, true})
             for (const double ms : {-30.0, -15.0, -6.0, 0.0, 6.0, 15.0, 20.0, 40.0}) {
                 UnisonScore score;
@@ -110,11 +128,11 @@ Table unisonTable(const std::vector<std::uint64_t>& seeds) {
                     Recording recording;
                     recording.kitSeed = seed;
                     recording.hardKit = hard;
-                    score.add(play({voice, ms}, recording));
+                    score.add(play({pair.page, pair.voice, ms}, recording));
                 }
-                table.rows.push_back(
-                    rowOf(fmt::format("{} {:+.0f} ms from the hi-hat{}", toName(voice), ms, hard ? ", hard kits" : ""),
-                          score));
+                table.rows.push_back(rowOf(fmt::format("{} {:+.0f} ms from the {}{}", toName(pair.voice), ms,
+                                                       pair.against, hard ? ", hard kits" : ""),
+                                           score));
             }
     return table;
 }

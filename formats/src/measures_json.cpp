@@ -75,7 +75,7 @@ json freeSpacesToJson(const std::optional<FreeSpaces>& spaces) {
 json unisonToJson(const Unison& u) {
     return {{"voice", toName(u.voice)},
             {"against", toName(u.against)},
-            {"behind_ms", toJson(u.behindMs)},
+            {"behind_ms", u.behindMs ? toJson(*u.behindMs) : json()},
             {"apart_ms", toJson(u.apartMs)}};
 }
 
@@ -167,7 +167,7 @@ json measuresToJson(const TakeAnalysis& a) {
     out["returns"] = returnsToJson(m.returns);
     out["free_spaces"] = freeSpacesToJson(m.freeSpaces);
     out["breaks"] = listToJson(a.matched.breaks, [](const Break& b) {
-        return json{{"at_s", rounded(b.atS)}, {"beats", b.beats}, {"strokes", b.strokes}};
+        return json{{"at_s", rounded(b.atS)}, {"beats", b.beats}, {"strokes", b.strokes}, {"at_end", b.atEnd}};
     });
     return out;
 }

@@ -316,6 +316,54 @@ class TestSections : public QObject {
         QCOMPARE(std::count_if(a.findings.begin(), a.findings.end(), isLost), std::ptrdiff_t(breaks.size()));
     }
 
+    // ---- sections played once more
+    void aSectionPlayedAgainIsOneEvent_data() {
+        QTest::addColumn<QString>("name");
+        QTest::addColumn<int>("section");
+        QTest::addColumn<int>("sections");
+        QTest::newRow("a verse of the song") << "harbour-lights" << 3 << 1;
+        QTest::newRow("verse and chorus") << "harbour-lights" << 1 << 2;
+        QTest::newRow("a section of the solo") << "signal-for-one-drum" << 1 << 1;
+        QTest::newRow("the last but one, of which most of the last is lost") << "signal-for-one-drum" << 2 << 1;
+    }
+    void aSectionPlayedAgainIsOneEvent() {
+        QFETCH(QString, name);
+        QFETCH(int, section);
+        QFETCH(int, sections);
+        const Exercise e = piece(qPrintable(name));
+        const double bpm = 96;
+        const auto startOf = [&](int k) { return e.sections[static_cast<std::size_t>(k)].bar; };
+        const int from = startOf(section);
+        const int to = startOf(section + sections);
+        const double fromS = barStartS(e, Bpm(bpm), from - 1) - 0.05;
+        const double toS = barStartS(e, Bpm(bpm), to - 1) - 0.05;
+        Performance played = perform(e, Bpm(bpm), 1, calm(), 5);
+        const std::vector<PlayedHit> once = played.hits;
+        for (PlayedHit& hit : played.hits)
+            if (hit.gridS > toS) hit.timeS += toS - fromS;
+        for (PlayedHit hit : once)
+            if (hit.gridS > fromS && hit.gridS < toS) hit.timeS += toS - fromS, played.hits.push_back(hit);
+        const double endS = barStartS(e, Bpm(bpm), e.bars);
+        std::erase_if(played.hits, [endS](const PlayedHit& hit) { return hit.timeS > endS - 0.05; });
+        sortByTime(played);
+        const TakeAnalysis a = analyzed(e, bpm, hitsWithVoices(played, 1.0));
+        QVERIFY2(a.matched.missed.size() + a.matched.extra.size() <= 2,
+                 qPrintable(QString::number(a.matched.extra.size())));
+        // Every stroke but those behind the end of the recording, at its place.
+        const auto within = std::count_if(once.begin(), once.end(),
+                                          [&](const PlayedHit& hit) { return hit.gridS < endS - (toS - fromS) - 0.1; });
+        QVERIFY(std::abs(std::ssize(a.matched.strokes) - within) <= 4);
+        for (const MatchedStroke& s : a.matched.strokes)
+            QVERIFY2(std::abs(s.offsetMs) < 25, qPrintable(QString::number(s.offsetMs)));
+        QStringList said;
+        for (const Finding& f : a.findings)
+            if (std::holds_alternative<PlaceLost>(f.fault)) said << english(words::sentenceOf(e, f));
+        QVERIFY2(
+            said.contains(QStringLiteral("You played bars %1 to %2 once more than is written").arg(from).arg(to - 1)),
+            qPrintable(said.join('\n')));
+        QVERIFY2(said.size() <= 2, qPrintable(said.join('\n')));  // that the end was not reached
+    }
+
     void whoStopsInAPieceLeftNothingOut() {
         const Exercise song = piece("harbour-lights");
         auto hits = hitsWithVoices(perform(song, Bpm(96), 1, calm(), 6), 1.0);

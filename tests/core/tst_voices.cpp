@@ -134,7 +134,7 @@ class TestVoices : public QObject {
             return (u.voice == Voice::Kick) != (u.against == Voice::Kick);
         });
         QVERIFY(pair != a.measures.unisons.end());
-        const double behind = pair->voice == Voice::Kick ? pair->behindMs.value : -pair->behindMs.value;
+        const double behind = pair->voice == Voice::Kick ? pair->behindMs->value : -pair->behindMs->value;
         QVERIFY2(std::abs(behind - 12) < 2, qPrintable(QString::number(behind)));
         QVERIFY(std::any_of(a.findings.begin(), a.findings.end(), [](const Finding& f) {
             return (f.kind == FindingKind::Unison || f.kind == FindingKind::HandsApart) && f.voice;

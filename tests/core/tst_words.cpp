@@ -96,6 +96,9 @@ class TestWords : public QObject {
         row(DynamicOff{*levelOfDynamic("ff")}, 5, "Your ff from the a of 2 is 5 dB too loud (±2)");
         row(VoicesApart{Voice::Kick, Voice::HiHatClosed}, 12,
             "Where they fall together the bass drum comes 12 ms after the hi-hat (±2)");
+        row(VoicesApart{Voice::Ride, Voice::HiHatFoot, false}, 12,
+            "Where they fall together the ride and the foot hi-hat are 12 ms apart (±2)");
+        row(PlaceLost{33, 1, 0, 64, 0, 17}, 12, "You played bars 17 to 32 once more than is written");
         row(RollOpens{}, 55, "Your roll from the a of 2 opens: its longest gap is 55 ms (±2)");
         row(RollStopsShort{}, -80, "Your roll from the a of 2 stops 80 ms before the stroke it leads to (±2)");
         row(LeftHandLevel{}, -3.1, "Your left hand is 3.1 dB softer than the right in taps (±1.5)");

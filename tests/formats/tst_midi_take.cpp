@@ -76,7 +76,7 @@ class TestMidiTake : public QObject {
             return u.voice == Voice::Kick || u.against == Voice::Kick;
         });
         QVERIFY(kick != a.measures.unisons.end());
-        const double behind = kick->voice == Voice::Kick ? kick->behindMs.value : -kick->behindMs.value;
+        const double behind = kick->voice == Voice::Kick ? kick->behindMs->value : -kick->behindMs->value;
         QVERIFY2(std::abs(behind - 18) < 3, qPrintable(QString::number(behind)));
         // One drum that is always late is one sentence.
         QCOMPARE(a.findings.size(), std::size_t{1});

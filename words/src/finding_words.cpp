@@ -153,6 +153,9 @@ class FaultWords {
         if (lost.leftOutThrough > 0)
             return Text::with(UPBEAT_TEXT("You left out bars %1 to %2: %3 strokes are not there"), bar,
                               lost.leftOutThrough, lost.strokes);
+        if (lost.againFrom > 0)
+            return Text::with(UPBEAT_TEXT("You played bars %1 to %2 once more than is written"), lost.againFrom,
+                              lost.bar - 1);
         if (lost.beatsLate == 0)
             return Text::with(UPBEAT_TEXT("You stopped at beat %1 of bar %2: %3 strokes are not there"), beat, bar,
                               lost.strokes);
@@ -198,6 +201,9 @@ class FaultWords {
                      0, std::string(dynamicOfLevel(dynamic.writtenDb)), place());
     }
     Text operator()(const VoicesApart& apart) const {
+        if (!apart.told)
+            return sized(UPBEAT_TEXT("Where they fall together the %3 and the %4 are %1 ms apart (±%2)"), 0,
+                         nameOf(apart.voice), nameOf(apart.against));
         return sized(isPlus() ? UPBEAT_TEXT("Where they fall together the %3 comes %1 ms after the %4 (±%2)")
                               : UPBEAT_TEXT("Where they fall together the %3 comes %1 ms before the %4 (±%2)"),
                      0, nameOf(apart.voice), nameOf(apart.against));

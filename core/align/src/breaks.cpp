@@ -15,7 +15,7 @@ class Breaks {
 
     /// The run of unplayed events around a place between two events.
     [[nodiscard]] BreakSpan around(std::size_t event, int beats) const {
-        BreakSpan span{event, event, beats, 0, 0};
+        BreakSpan span{event, event, beats, 0, 0, false};
         while (span.from > 0 && !isPlayed(span.from - 1)) --span.from;
         while (span.to < m_events.size() && !isPlayed(span.to)) ++span.to;
         constexpr double kHairS = 1e-6;
@@ -67,6 +67,7 @@ std::vector<BreakSpan> findBreaks(std::span<const PageEvent> events, std::span<c
     if (runs.back().beats > 0 && !breaks.isPlayed(events.size() - 1) && !isTaken(events.size() - 1)) {
         BreakSpan rest = breaks.around(events.size(), 0);
         rest.toS = rest.fromS;
+        rest.atEnd = true;
         spans.push_back(rest);
     }
     // Whoever played less than half of the page did not pause: the page is not what was played.

@@ -14,6 +14,7 @@ struct BreakSpan {
     int beats = 0;     ///< How far the place moved on the click: plus is later.
     double fromS = 0;  ///< Hits between these times belong to it.
     double toS = 0;
+    bool atEnd = false;  ///< See Break.
 };
 
 /// Whether a time lies in one of them.

@@ -6,6 +6,7 @@
 #include <limits>
 #include <map>
 
+#include "page_beats.h"
 #include "table.h"
 #include "upbeat/align/matched_take.h"
 
@@ -13,32 +14,18 @@ namespace upbeat {
 
 namespace {
 
-constexpr double kSkippedCost = 4.0;         // a beat
-constexpr double kHitCost = 3.0;             // of a hit that belongs to nothing
-constexpr double kHopeless = 200.0;          // behind the best: a section was not left out
+constexpr double kSkippedCost = 4.0;        // a beat
+constexpr double kHitCost = 3.0;            // of a hit that belongs to nothing
+constexpr double kHopeless = 200.0;         // behind the best: no section was left out or came again
 constexpr std::ptrdiff_t kMostLeftOut = 9;  // sections at once, less one
 constexpr std::size_t kPlaces = 2 * kFarthestSlip + 1;
-constexpr double kEarlierS = 0.06;  // grace notes belong to their main stroke's beat
 
-/// Events [from, to) that lie in one beat of the take.
-std::vector<EventRun> blocksOf(std::span<const PageEvent> events, double beatS) {
-    std::vector<EventRun> blocks;
-    double beat = -1;
-    for (std::size_t i = 0; i < events.size(); ++i) {
-        const double own = std::floor((events[i].gridS + kEarlierS) / beatS);
-        if (blocks.empty() || own != beat) blocks.push_back({i, i});
-        beat = own;
-        blocks.back().to = i + 1;
-    }
-    return blocks;
-}
-
-/// Where the player is against the page: what was left out before, and the slips since.
+/// Where the player is against the page: the sections left out before, less those played again, and the slips since.
 struct Place {
-    double leftOutBeats = 0;
+    double aheadBeats = 0;
     std::size_t slip = kFarthestSlip;  ///< This is none; one less is a beat ahead.
 
-    [[nodiscard]] double beats() const { return static_cast<double>(slip) - kFarthestSlip - leftOutBeats; }
+    [[nodiscard]] double beats() const { return static_cast<double>(slip) - kFarthestSlip - aheadBeats; }
     friend bool operator==(const Place&, const Place&) = default;
 };
 
@@ -68,25 +55,28 @@ class Path {
     Route find() {
         m_nodes[0][0.0][kFarthestSlip].cost = 0;
         for (std::size_t b = 0; b < m_blocks.size(); ++b) {
-            for (const auto& [leftOut, slips] : m_nodes[b]) moveFrom(b, leftOut);
+            for (const auto& [ahead, slips] : m_nodes[b]) moveFrom(b, ahead);
             leaveOutFrom(b);
-            for (const auto& [leftOut, slips] : m_nodes[b])
+            playAgainBefore(b);
+            for (const auto& [ahead, slips] : m_nodes[b])
                 for (std::size_t p = 0; p < kPlaces; ++p)
-                    if (!isHopeless(b, {leftOut, p}, slips[p].cost))
-                        reach(b + 1, {leftOut, p}, {slips[p].cost + playCost(b, {leftOut, p}), b, {leftOut, p}, true});
+                    if (!isHopeless(b, {ahead, p}, slips[p].cost))
+                        reach(b + 1, {ahead, p}, {slips[p].cost + playCost(b, {ahead, p}), b, {ahead, p}, true});
         }
         return trace();
     }
 
   private:
+    static constexpr std::size_t kNotAgain = std::numeric_limits<std::size_t>::max();
     struct Node {
         double cost = std::numeric_limits<double>::infinity();
         std::size_t fromBlock = 0;
         Place from{};
-        bool played = false;  // reached by playing the block before
+        bool played = false;            // reached by playing the block before
+        std::size_t again = kNotAgain;  // or by playing the blocks from this one on once more
     };
     using Slips = std::array<Node, kPlaces>;
-    using Nodes = std::map<double, Slips>;  // by what was left out
+    using Nodes = std::map<double, Slips>;  // by the beats ahead
 
     struct SectionStart {
         std::size_t block = 0;
@@ -94,52 +84,83 @@ class Path {
     };
 
     void reach(std::size_t block, const Place& place, const Node& by) {
-        Node& node = m_nodes[block][place.leftOutBeats][place.slip];
+        Node& node = m_nodes[block][place.aheadBeats][place.slip];
         if (by.cost < node.cost) node = by;
     }
 
-    void moveFrom(std::size_t b, double leftOut) {
-        const Slips before = m_nodes[b].at(leftOut);
+    void moveFrom(std::size_t b, double ahead) {
+        const Slips before = m_nodes[b].at(ahead);
         for (std::size_t p = 0; p < kPlaces; ++p) {
-            const Place now{leftOut, p};
+            const Place now{ahead, p};
             if (isHopeless(b, now, before[p].cost)) continue;
             const double moved = before[p].cost + kMoveCost;
             for (std::size_t later = p + 1; later < kPlaces; ++later)
-                reach(b, {leftOut, later},
-                      {moved + hitsBetween(timeOf(b, now), timeOf(b, {leftOut, later})), b, now, false});
+                reach(b, {ahead, later},
+                      {moved + hitsBetween(timeOf(b, now), timeOf(b, {ahead, later})), b, now, false});
             for (std::size_t skipped = 1; skipped <= p && b + skipped < m_blocks.size(); ++skipped)
-                reach(b + skipped, {leftOut, p - skipped},
+                reach(b + skipped, {ahead, p - skipped},
                       {moved + kSkippedCost * static_cast<double>(skipped), b, now, false});
         }
     }
 
+    [[nodiscard]] auto startAt(std::size_t b) const {
+        return std::find_if(m_starts.begin(), m_starts.end(), [b](const SectionStart& s) { return s.block == b; });
+    }
+
+    /// Sums of lengths are the same in any order.
+    [[nodiscard]] double beatsAfter(double before, double lengthS) const {
+        constexpr double kFinest = 1e6;
+        return std::round((before + lengthS / m_beatS) * kFinest) / kFinest;
+    }
+
     /// Where a section begins, a later one may begin instead.
     void leaveOutFrom(std::size_t b) {
-        const auto here = std::find_if(m_starts.begin(), m_starts.end(), [b](const auto& s) { return s.block == b; });
+        const auto here = startAt(b);
         const auto last = here + std::min(m_starts.end() - here, kMostLeftOut);
         for (auto later = here; later != last; ++later) {
             if (later->block == b) continue;
-            for (const auto& [leftOut, slips] : m_nodes[b]) {
-                constexpr double kFinest = 1e6;  // sums of lengths are the same in any order
-                const double beats = std::round((leftOut + (later->atS - here->atS) / m_beatS) * kFinest) / kFinest;
+            for (const auto& [ahead, slips] : m_nodes[b]) {
+                const double beats = beatsAfter(ahead, later->atS - here->atS);
                 for (std::size_t p = 0; p < kPlaces; ++p) {
                     const double cost = slips[p].cost + kMoveCost + kLeaveOutCost;
                     if (!isHopeless(later->block, {beats, p}, cost))
-                        reach(later->block, {beats, p}, {cost, b, {leftOut, p}, false});
+                        reach(later->block, {beats, p}, {cost, b, {ahead, p}, false});
                 }
             }
         }
     }
 
-    /// Whether a place is not reached, or sections were left out on the way to it and others that have heard as much of
-    /// the take are far ahead.
+    /// Where a section begins, the last one or two may come once more: what is heard meanwhile is laid against them.
+    void playAgainBefore(std::size_t b) {
+        constexpr std::ptrdiff_t kMostAgain = 2;
+        const auto here = startAt(b);
+        if (here == m_starts.end()) return;
+        const Nodes before = m_nodes[b];
+        for (auto first = here; first != m_starts.begin() && here - first < kMostAgain;) {
+            --first;
+            for (const auto& [ahead, slips] : before) {
+                const auto cheapest = std::min_element(slips.begin(), slips.end(),
+                                                       [](const Node& x, const Node& y) { return x.cost < y.cost; });
+                const Place now{ahead, static_cast<std::size_t>(cheapest - slips.begin())};
+                const Place then{beatsAfter(ahead, first->atS - here->atS), now.slip};
+                if (isHopeless(b, now, cheapest->cost)) continue;
+                double cost = cheapest->cost + kMoveCost + kLeaveOutCost;
+                std::size_t k = first->block;
+                while (k < b && !isHopeless(k, then, cost)) cost += playCost(k++, then);
+                if (k == b) reach(b, then, {cost, b, now, false, first->block});
+            }
+        }
+    }
+
+    /// Whether a place is not reached, or sections were left out or came again on the way to it and others that have
+    /// heard as much of the take are far ahead.
     [[nodiscard]] bool isHopeless(std::size_t b, const Place& place, double cost) {
         constexpr double kNever = std::numeric_limits<double>::infinity();
         const auto beat =
             static_cast<std::size_t>(std::max(0L, std::lround(timeOf(b, place) / m_beatS) + kFarthestSlip));
         if (beat >= m_leastAt.size()) m_leastAt.resize(beat + 1, kNever);
         m_leastAt[beat] = std::min(m_leastAt[beat], cost);
-        return cost == kNever || (place.leftOutBeats > 0 && cost > m_leastAt[beat] + kHopeless);
+        return cost == kNever || (place.aheadBeats != 0 && cost > m_leastAt[beat] + kHopeless);
     }
 
     [[nodiscard]] double timeOf(std::size_t block, const Place& place) const {
@@ -170,12 +191,12 @@ class Path {
     [[nodiscard]] Place cheapestEnd() const {
         Place best;
         double least = std::numeric_limits<double>::infinity();
-        for (const auto& [leftOut, slips] : m_nodes.back())
+        for (const auto& [ahead, slips] : m_nodes.back())
             for (std::size_t p = 0; p < kPlaces; ++p) {
-                const Place place{leftOut, p};
+                const Place place{ahead, p};
                 const double endS = m_events.back().gridS + (place.beats() + 1) * m_beatS;
                 const double cost =
-                    slips[p].cost + (leftOut > 0 ? hitsBetween(endS, std::numeric_limits<double>::infinity()) : 0);
+                    slips[p].cost + (ahead > 0 ? hitsBetween(endS, std::numeric_limits<double>::infinity()) : 0);
                 if (cost < least) least = cost, best = place;
             }
         return best;
@@ -186,9 +207,12 @@ class Path {
         Place place = cheapestEnd();
         Route route{{{m_events.size(), place.beats()}}, {}};
         while (block > 0 || !(place == Place())) {
-            const Node& node = m_nodes[block].at(place.leftOutBeats)[place.slip];
+            const Node& node = m_nodes[block].at(place.aheadBeats)[place.slip];
             if (node.played) route.runs.back().firstEvent = m_blocks[node.fromBlock].from;
-            if (node.from.leftOutBeats != place.leftOutBeats)
+            if (node.again != kNotAgain)
+                route.again.push_back(
+                    {{m_blocks[node.again].from, m_blocks[block].from}, node.from.aheadBeats - place.aheadBeats});
+            else if (node.from.aheadBeats != place.aheadBeats)
                 route.leftOut.push_back({m_blocks[node.fromBlock].from, m_blocks[block].from});
             block = node.fromBlock;
             if (!(node.from == place)) {
@@ -198,6 +222,7 @@ class Path {
         }
         std::reverse(route.runs.begin(), route.runs.end());
         std::reverse(route.leftOut.begin(), route.leftOut.end());
+        std::reverse(route.again.begin(), route.again.end());
         route.runs.front().firstEvent = 0;
         return route;
     }

@@ -4,6 +4,7 @@
 #include <cmath>
 
 #include "breaks.h"
+#include "hidden_strokes.h"
 #include "page_and_hits.h"
 #include "second_sounds.h"
 #include "unison_halves.h"
@@ -59,34 +60,10 @@ double movedS(const PageEvent& event, const std::vector<WrittenStroke>& page) {
 
 Break toBreak(const BreakSpan& span, const std::vector<PageEvent>& events, const std::vector<WrittenStroke>& page) {
     const std::size_t first = std::min(span.from, events.size() - 1);
-    Break result{page[static_cast<std::size_t>(events[first].written.front())].gridS, span.beats, 0};
+    Break result{page[static_cast<std::size_t>(events[first].written.front())].gridS, span.beats, 0, span.atEnd};
     for (std::size_t i = span.from; i < span.to; ++i)
         if (events[i].role == Role::Main) result.strokes += static_cast<int>(events[i].written.size());
     return result;
-}
-
-/// A stroke that was not heard, but could not have been heard behind what it is written together with, shares that
-/// sound: nobody can say that it was missed. Gives the events that do.
-std::vector<bool> shareHidden(const std::vector<PageEvent>& events, const std::vector<Hit>& hits, Assignment& found) {
-    constexpr double kTogetherS = 1e-4;
-    std::vector<bool> hidden(events.size());
-    for (std::size_t i = 0; i < events.size(); ++i) {
-        if (found.hitOfEvent[i] != kNone || events[i].role == Role::Grace) continue;
-        const auto isTogether = [&](std::size_t k) {
-            return std::abs(events[k].gridS - events[i].gridS) <= kTogetherS;
-        };
-        std::size_t k = i;
-        while (k > 0 && isTogether(k - 1)) --k;
-        for (; k < events.size() && isTogether(k); ++k) {
-            if (hidden[k] || found.hitOfEvent[k] == kNone || events[k].role == Role::Grace) continue;
-            const Hit& hit = hits[static_cast<std::size_t>(found.hitOfEvent[k])];
-            if ((hit.hides & bitOf(instrumentOf(events[i].voice))) == 0) continue;
-            found.hitOfEvent[i] = found.hitOfEvent[k];
-            hidden[i] = true;
-            break;
-        }
-    }
-    return hidden;
 }
 
 /// Everything that is known of a take on the way from hits and page to the matched take.
@@ -101,6 +78,8 @@ struct Matching {
     Assignment found{};
     std::vector<bool> hidden{};      ///< By event: it is not heard for itself.
     std::vector<int> hitOfStroke{};  ///< By stroke of the page.
+    std::vector<int> otherHit{};     ///< By event: its second sound, where nobody can tell who plays which.
+    std::vector<int> asHeard{};      ///< Hits whose onset is left where the detector found it.
     std::vector<BreakSpan> breaks{};
 
     /// Of an event, what is heard in one sound with a stroke.
@@ -116,6 +95,7 @@ struct Matching {
 /// Gives every stroke of the page the hit of its event, or the other half of it where that was heard.
 void giveHits(Matching& m, bool apart) {
     m.hitOfStroke.assign(m.page.size(), kNone);
+    m.otherHit.assign(m.events.size(), kNone);
     for (std::size_t i = 0; i < m.events.size(); ++i)
         for (const int w : m.events[i].written) m.hitOfStroke[static_cast<std::size_t>(w)] = m.found.hitOfEvent[i];
     if (apart) return;
@@ -125,6 +105,8 @@ void giveHits(Matching& m, bool apart) {
         voices.push_back(m.exercise.strokes[static_cast<std::size_t>(w.stroke)].voice);
     for (const UnisonHalf& half : findUnisonHalves(m.events, voices, m.hits, m.sounding, m.found)) {
         for (const int w : half.written) m.hitOfStroke[static_cast<std::size_t>(w)] = half.hit;
+        if (half.written.empty()) m.otherHit[half.event] = half.hit;
+        if (half.cymbals) m.asHeard.push_back(half.hit);
         m.found.eventOfHit[static_cast<std::size_t>(half.hit)] = static_cast<int>(half.event);
     }
 }
@@ -142,7 +124,7 @@ Matching matched(const Exercise& exercise, const TakeFrame& frame, const HeardTa
     const double beatS = beatDuration(Bpm(frame.tempoBpm)).value();
     const Route route = findRoute(m.events, m.sounding, beatS, sectionStartsS(exercise, frame.tempoBpm, passes));
     moveTo(m.events, route.runs, beatS);
-    m.found = matchAlong(route, m.events, m.sounding, apart);
+    m.found = matchAlong(route, m.events, m.sounding, beatS, apart);
     m.hidden = apart ? shareHidden(m.events, m.hits, m.found) : std::vector<bool>(m.events.size());
     giveHits(m, apart);
     m.breaks = findBreaks(m.events, m.sounding, m.found, route.runs, barDurationS(exercise, Bpm(frame.tempoBpm)));
@@ -224,6 +206,9 @@ MatchedTake matchTake(const Exercise& exercise, const TakeFrame& frame, const He
     const auto keptIndex = keepHits(m, take);
     keepPale(m, take);
     sharpenOnsets(take.hits);
+    for (const int j : m.asHeard)
+        take.hits[static_cast<std::size_t>(keptIndex[static_cast<std::size_t>(j)])].timeS =
+            m.hits[static_cast<std::size_t>(j)].timeS;
     for (std::size_t i = 0; i < m.events.size(); ++i) {
         for (const int index : m.events[i].written) {
             const WrittenStroke& w = m.page[static_cast<std::size_t>(index)];
@@ -236,6 +221,8 @@ MatchedTake matchTake(const Exercise& exercise, const TakeFrame& frame, const He
             const int kept = keptIndex[static_cast<std::size_t>(hit)];
             take.strokes.push_back(strokeOf(m, i, index, take.hits[static_cast<std::size_t>(kept)]));
             take.strokes.back().hit = kept;
+            if (const int other = m.otherHit[i]; other != kNone)
+                take.strokes.back().otherHit = keptIndex[static_cast<std::size_t>(other)];
         }
     }
     return take;

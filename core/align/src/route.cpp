@@ -3,6 +3,7 @@
 #include <algorithm>
 
 #include "cheapest_route.h"
+#include "page_beats.h"
 #include "table.h"
 
 namespace upbeat {
@@ -19,11 +20,27 @@ std::vector<std::size_t> playedOf(const Route& route, std::size_t events) {
     return played;
 }
 
-std::vector<PageEvent> these(std::span<const PageEvent> events, const std::vector<std::size_t>& indices) {
-    std::vector<PageEvent> some;
-    some.reserve(indices.size());
-    for (const std::size_t i : indices) some.push_back(events[i]);
-    return some;
+/// What was played in order of time: the events that were not left out, and those that came again.
+struct Walk {
+    std::vector<PageEvent> events;
+    std::vector<int> of;  ///< By event of the walk: the event of the page; kNone where it came again.
+};
+
+Walk walkOf(const Route& route, std::span<const PageEvent> events, double beatS) {
+    Walk walk;
+    for (const std::size_t i : playedOf(route, events.size())) {
+        for (const PlayedAgain& again : route.again) {
+            if (again.events.to != i) continue;
+            for (std::size_t k = again.events.from; k < i; ++k) {
+                walk.events.push_back(events[k]);
+                walk.events.back().gridS += again.beats * beatS;
+                walk.of.push_back(kNone);
+            }
+        }
+        walk.events.push_back(events[i]);
+        walk.of.push_back(static_cast<int>(i));
+    }
+    return walk;
 }
 
 }  // namespace
@@ -43,21 +60,26 @@ Route findRoute(std::span<const PageEvent> events, std::span<const Sounding> hit
     std::vector<PageEvent> moved(events.begin(), events.end());
     moveTo(moved, route.runs, beatS);
     const double moves = kMoveCost * static_cast<double>(route.runs.size() - 1) +
-                         kLeaveOutCost * static_cast<double>(route.leftOut.size());
-    const double along = costInPlace(these(moved, playedOf(route, moved.size())), hits) + moves;
+                         kLeaveOutCost * static_cast<double>(route.leftOut.size() + route.again.size());
+    Walk walk = walkOf(route, moved, beatS);
+    // The recording ends with the page: of what comes later for a section played again nothing can be heard.
+    const double endS = events.back().gridS + kEarlierS;
+    if (!route.again.empty())
+        std::erase_if(walk.events, [endS](const PageEvent& event) { return event.gridS >= endS; });
+    const double along = costInPlace(walk.events, hits) + moves;
     return along < costInPlace(events, hits) ? route : Route();
 }
 
 Assignment matchAlong(const Route& route, std::span<const PageEvent> events, std::span<const Sounding> hits,
-                      bool byVoice) {
-    const auto played = playedOf(route, events.size());
-    const Assignment found = byVoice ? matchByVoice(these(events, played), hits) : match(these(events, played), hits);
+                      double beatS, bool byVoice) {
+    const Walk walk = walkOf(route, events, beatS);
+    const Assignment found = byVoice ? matchByVoice(walk.events, hits) : match(walk.events, hits);
     Assignment whole{std::vector<int>(events.size(), kNone), std::vector<int>(hits.size(), kNone)};
-    for (std::size_t i = 0; i < played.size(); ++i) {
+    for (std::size_t i = 0; i < walk.of.size(); ++i) {
         const int hit = found.hitOfEvent[i];
-        if (hit == kNone) continue;
-        whole.hitOfEvent[played[i]] = hit;
-        whole.eventOfHit[static_cast<std::size_t>(hit)] = static_cast<int>(played[i]);
+        if (hit == kNone || walk.of[i] == kNone) continue;
+        whole.hitOfEvent[static_cast<std::size_t>(walk.of[i])] = hit;
+        whole.eventOfHit[static_cast<std::size_t>(hit)] = walk.of[i];
     }
     return whole;
 }

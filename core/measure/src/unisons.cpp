@@ -13,17 +13,34 @@ struct Distances {
     std::vector<double> behindMs;
     std::vector<double> apartMs;
     std::size_t heardApart = 0;
+    std::size_t untold = 0;  ///< Of them.
 
     void add(double behind, bool apart) {
         behindMs.push_back(behind);
         apartMs.push_back(std::abs(behind));
         heardApart += apart ? 1 : 0;
     }
+
+    /// Which of them came first cannot be told.
+    void addUnsigned(double away) {
+        apartMs.push_back(away);
+        ++heardApart;
+        ++untold;
+    }
 };
 
 bool isWrittenWith(const MatchedStroke& a, const MatchedStroke& b) {
     return a.written.role == Role::Main && b.written.role == Role::Main && a.written.pass == b.written.pass &&
            a.stroke.at == b.stroke.at;
+}
+
+void compare(const MatchedTake& take, const MatchedStroke& a, const MatchedStroke& b, Distances& distances) {
+    if (a.hit == b.hit && a.otherHit != kNone) {
+        const auto timeS = [&take](int hit) { return take.hits[static_cast<std::size_t>(hit)].timeS; };
+        distances.addUnsigned(std::abs(timeS(a.otherHit) - timeS(a.hit)) * 1e3);
+    } else {
+        distances.add(b.offsetMs - a.offsetMs, a.hit != b.hit);
+    }
 }
 
 }  // namespace
@@ -37,14 +54,14 @@ std::vector<Unison> measureUnisons(const MatchedTake& take) {
         for (std::size_t k = i + 1;
              k < strokes.size() && strokes[k].written.gridS <= strokes[i].written.gridS + kLaterS; ++k)
             if (isWrittenWith(strokes[i], strokes[k]))
-                pairs[{strokes[k].stroke.voice, strokes[i].stroke.voice}].add(strokes[k].offsetMs - strokes[i].offsetMs,
-                                                                              strokes[k].hit != strokes[i].hit);
+                compare(take, strokes[i], strokes[k], pairs[{strokes[k].stroke.voice, strokes[i].stroke.voice}]);
     std::vector<Unison> unisons;
     for (const auto& [voices, distances] : pairs) {
         if (distances.heardApart < kFewest) continue;
-        const auto behind = medianFigure(distances.behindMs);
         const auto apart = medianFigure(distances.apartMs);
-        if (behind && apart) unisons.push_back({voices.first, voices.second, *behind, *apart});
+        if (!apart) continue;
+        unisons.push_back({voices.first, voices.second, *apart});
+        if (2 * distances.untold <= distances.heardApart) unisons.back().behindMs = medianFigure(distances.behindMs);
     }
     return unisons;
 }

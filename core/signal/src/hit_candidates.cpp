@@ -1,9 +1,11 @@
 // Where in the sound a stroke may be: peaks of the novelty, and what the ring cannot explain.
 #include <algorithm>
 #include <cmath>
+#include <numeric>
 
 #include "detector_reach.h"
 #include "upbeat/signal/hit_detector.h"
+#include "upbeat/signal/top_band.h"
 
 namespace upbeat {
 
@@ -11,6 +13,7 @@ namespace {
 
 constexpr float kLeastRiseDb = 2.0F;
 constexpr std::int64_t kBesideFrames = 16;  // a rise this near to a candidate is the same sound
+constexpr std::int64_t kBehindFrames = 11;  // so much later may be heard what a firm stroke hides
 
 /// Whether a value overlooks those kPeakReach before and behind it; of equal ones the first does.
 template <class Value>
@@ -101,13 +104,38 @@ void HitDetector::addBoomBehind(const Candidate& candidate) {
     float most = kFarDb;
     for (std::int64_t k = -kBefore; k <= kLatest; ++k)
         if (const float rise = boomDb(candidate.frame + k); rise > most) most = rise, best = k;
-    if (best < kSoonest) return;
-    const std::int64_t frame = candidate.frame + best;
-    const auto isNear = [frame](const Candidate& c) { return !c.ringAlone && std::abs(c.frame - frame) < kSoonest; };
+    if (best >= kSoonest) addBehind({.frame = candidate.frame + best, .strength = kWeakStrength, .boom = true});
+}
+
+/// A hi-hat just behind a ride, or one cymbal behind another: what they share rings already, and only the top band
+/// rises once more.
+void HitDetector::addGlintBehind(const Candidate& candidate) {
+    constexpr std::int64_t kLatest = 44;
+    constexpr std::int64_t kBefore = 6;
+    constexpr float kFar = 3.0F;  // in energy
+    constexpr double kStrength = 0.5;
+    const auto top = topOfFrames(candidate.frame + kBehindFrames - kBefore, candidate.frame + kLatest + kTopAfter);
+    const auto mean = [&top](std::int64_t from, std::int64_t count) {
+        return std::accumulate(top.begin() + from, top.begin() + from + count, kSilentEnergy) /
+               static_cast<float>(count);
+    };
+    std::int64_t best = 0;
+    float most = kFar;
+    for (std::int64_t at = kBefore; at + kTopAfter <= std::ssize(top); ++at)
+        if (const float rise = mean(at, kTopAfter) / mean(at - kBefore, kBefore); rise > most) most = rise, best = at;
+    if (best > kBefore)
+        addBehind({.frame = candidate.frame + kBehindFrames - kBefore + best, .strength = kStrength, .glint = true});
+}
+
+/// Enters what only a closer look behind a firm stroke has shown, where nothing else was heard.
+void HitDetector::addBehind(const Candidate& weak) {
+    const auto isNear = [&weak](const Candidate& c) {
+        return !c.ringAlone && std::abs(c.frame - weak.frame) < kBehindFrames;
+    };
     if (std::any_of(m_waiting.begin(), m_waiting.end(), isNear)) return;
     const auto place =
-        std::find_if(m_waiting.begin(), m_waiting.end(), [frame](const Candidate& c) { return c.frame > frame; });
-    m_waiting.insert(place, {.frame = frame, .strength = kWeakStrength, .boom = true});
+        std::find_if(m_waiting.begin(), m_waiting.end(), [&weak](const Candidate& c) { return c.frame > weak.frame; });
+    m_waiting.insert(place, weak);
 }
 
 /// Whether a candidate of the ring meter is a stroke that the bands show as well, a little before or after.

@@ -78,22 +78,29 @@ Hit HitDetector::describe(const Candidate& candidate, std::int64_t nextSample) c
     return hit;
 }
 
-/// How far the sound above all vowels rises there. It is asked for hits alone, and these are few: so it is filtered out
-/// of the history and not carried along.
+/// How far the sound above all vowels rises there.
 double HitDetector::topDbAt(std::int64_t frame) const {
-    constexpr std::int64_t kWarmUp = 4;  // the filter forgets that it began: 48 dB an octave at 9 kHz take 1 ms for it
     constexpr std::int64_t kBefore = kBeforeFrames + kTopAround;
+    return topRiseDb(topOfFrames(frame - kBefore, frame + kTopAround + kTopAfter), kBefore);
+}
+
+/// The energies of the sound above all vowels from one frame to another, or to the last that was heard. They are asked
+/// for beside hits alone, and these are few: so it is filtered out of the history and not carried along.
+std::vector<float> HitDetector::topOfFrames(std::int64_t from, std::int64_t to) const {
+    constexpr std::int64_t kWarmUp = 4;  // the filter forgets that it began: 48 dB an octave at 9 kHz take 1 ms for it
     const auto size = static_cast<std::int64_t>(m_frameSize);
-    const std::int64_t last = std::min(frame + kTopAround + kTopAfter, m_frameCount);
-    const std::int64_t first = std::max(frame - kBefore - kWarmUp, (m_firstSample + size - 1) / size);
-    if (last <= first) return 0;
+    const std::int64_t last = std::min(to, m_frameCount);
+    const std::int64_t first = std::max(from - kWarmUp, (m_firstSample + size - 1) / size);
+    if (last <= first) return {};
     const auto sound = std::span<const float>(m_samples).subspan(static_cast<std::size_t>(first * size - m_firstSample),
                                                                  static_cast<std::size_t>((last - first) * size));
     std::vector<float> energies = topEnergies(sound, m_frameSize, m_sampleRate);
     // What was before the recording is taken to be as still as it can be.
-    const std::int64_t missing = std::max<std::int64_t>(0, first - (frame - kBefore));
-    energies.insert(energies.begin(), static_cast<std::size_t>(missing), 0.0F);
-    return topRiseDb(energies, frame - first + missing);
+    if (first > from)
+        energies.insert(energies.begin(), static_cast<std::size_t>(first - from), 0.0F);
+    else
+        energies.erase(energies.begin(), energies.begin() + std::min(from - first, std::ssize(energies)));
+    return energies;
 }
 
 /// How many frames later the bands show another sound, even a weak one.
@@ -108,7 +115,7 @@ std::int64_t HitDetector::framesToNext(const Candidate& candidate) const {
 /// which they would take for the background, they can only speak against it.
 double HitDetector::strengthOf(const Candidate& candidate, const Hit& hit) const {
     constexpr std::int64_t kGuard = 8;  // a slow stroke begins before its novelty peaks
-    if (candidate.strength >= kFirmStrength || candidate.boom) return candidate.strength;
+    if (candidate.strength >= kFirmStrength || candidate.boom || candidate.glint) return candidate.strength;
     const auto next = std::find_if(m_waiting.begin(), m_waiting.end(), [&candidate](const Candidate& c) {
         return c.frame > candidate.frame && c.strength >= kFirmStrength;
     });

@@ -18,6 +18,7 @@ constexpr int kFramesPerColumn = 8;
 constexpr double kEarlyS = 0.019;
 constexpr double kHistoryS = 0.2;
 constexpr double kClosestS = 0.003;      // two onsets nearer than this are one
+constexpr double kNearlyFirm = 10.0;     // a cymbal that rings already is struck that surely
 constexpr double kLeastStrength = 0.15;  // fainter ones are no strokes, whatever the page asks
 
 constexpr double kHeadS = 0.1;            // listened to before the first decision
@@ -177,6 +178,7 @@ void HitDetector::decide(const Candidate& candidate, std::int64_t nextSample) {
     m_lastFrame = candidate.frame;
     if (candidate.strength >= kFirmStrength) addBoomBehind(candidate);
     Hit hit = describe(candidate, nextSample);
+    if (hit.strength >= kNearlyFirm) addGlintBehind(candidate);
     if (hit.timeS - m_lastTimeS < kClosestS || hit.strength < kLeastStrength) return;
     m_lastTimeS = hit.timeS;
     if (candidate.strength >= kFirmStrength) m_lastFirmS = hit.peakS;

@@ -84,7 +84,9 @@ void judgeHabit(Judge& judge, const Measures& m) {
 
 void judgeMistakes(Judge& judge, const MatchedTake& take, const std::optional<FreeSpaces>& spaces) {
     constexpr std::size_t kLostPlace = 3;  // weighs as much as three strokes
-    const int written = static_cast<int>(take.missed.size() + take.extra.size() + kLostPlace * take.breaks.size());
+    const auto lost = static_cast<std::size_t>(
+        std::count_if(take.breaks.begin(), take.breaks.end(), [](const Break& b) { return !b.atEnd; }));
+    const int written = static_cast<int>(take.missed.size() + take.extra.size() + kLostPlace * lost);
     const int mistakes = written + (spaces ? spaces->notesOff() : 0);
     const double value = mistakes;
     judge.add(GateKind::Mistakes, Figure{value, value, value, take.bars}, take.bars / 4.0);

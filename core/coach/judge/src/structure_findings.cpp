@@ -51,17 +51,17 @@ class Structure {
         const int perBar = barOf(e, bar % e.bars + 1).meter.beatsPerBar();
         const auto beat = static_cast<int>(std::lround((bars - bar) * perBar));
         PlaceLost lost{bar + beat / perBar + 1, beat % perBar + 1, pause.strokes, pause.beats};
-        if (pause.beats < -kFarthestSlip) {
-            const double aheadS = -pause.beats * beatDuration(Bpm(m_take.tempoBpm)).value();
-            lost.leftOutThrough =
-                static_cast<int>(std::lround(barsBefore(e, Bpm(m_take.tempoBpm), pause.atS + aheadS)));
-        }
+        const double aheadS = -pause.beats * beatDuration(Bpm(m_take.tempoBpm)).value();
+        const auto barAhead = static_cast<int>(std::lround(barsBefore(e, Bpm(m_take.tempoBpm), pause.atS + aheadS)));
+        if (pause.beats < -kFarthestSlip) lost.leftOutThrough = barAhead;
+        if (pause.beats > kFarthestSlip) lost.againFrom = barAhead + 1;
         return lost;
     }
 
     void sayLostPlaces() {
         for (const Break& pause : m_take.breaks)
-            add(FindingKind::Missed, shareFigure(1, m_take.passes), "%", 6.0, placeOf(pause)).passes = 1;
+            if (!pause.atEnd)
+                add(FindingKind::Missed, shareFigure(1, m_take.passes), "%", 6.0, placeOf(pause)).passes = 1;
     }
 
     void sayRun(const AccentRun& run) {
@@ -103,9 +103,10 @@ class Structure {
 
     void sayUnison(const Unison& unison) {
         constexpr double kHeardApartMs = 8;  // nearer than this two drums sound as one
-        if (!isBeyondDoubt(unison.behindMs, kHeardApartMs)) return;
-        Finding& f = add(FindingKind::Unison, unison.behindMs, "ms", std::abs(unison.behindMs.value) / kHeardApartMs,
-                         VoicesApart{unison.voice, unison.against});
+        const Figure& figure = unison.behindMs.value_or(unison.apartMs);
+        if (!isBeyondDoubt(figure, kHeardApartMs)) return;
+        Finding& f = add(FindingKind::Unison, figure, "ms", std::abs(figure.value) / kHeardApartMs,
+                         VoicesApart{unison.voice, unison.against, unison.behindMs.has_value()});
         f.voice = unison.voice;
     }
 

@@ -14,10 +14,11 @@ namespace upbeat {
 /// A written stroke and the hit that played it.
 struct MatchedStroke {
     WrittenStroke written;
-    Stroke stroke;        ///< The stroke of the exercise it repeats.
-    int hit = kNone;      ///< Index into MatchedTake::hits.
-    double offsetMs = 0;  ///< Onset minus where it is asked for, minus latency; plus is late.
-    double askedMs = 0;   ///< Where its sound is asked for beside the click; plus is behind (see placement.h).
+    Stroke stroke;         ///< The stroke of the exercise it repeats.
+    int hit = kNone;       ///< Index into MatchedTake::hits.
+    int otherHit = kNone;  ///< Likewise: the second sound of its unison, where nobody can tell which voice plays which.
+    double offsetMs = 0;   ///< Onset minus where it is asked for, minus latency; plus is late.
+    double askedMs = 0;    ///< Where its sound is asked for beside the click; plus is behind (see placement.h).
     bool askedApart =
         false;  ///< Its sound is shared with a stroke that is asked for elsewhere: `askedMs` lies between.
     double levelDb = 0;
@@ -26,14 +27,16 @@ struct MatchedStroke {
     bool levelKnown = true;  ///< False where the recording is clipped: the level is only a lower bound.
 };
 
-/// Beats by which a player who lost the place goes on late or early; whoever is farther ahead left whole sections out.
+/// Beats by which a player who lost the place goes on late or early; whoever is farther ahead left whole sections out,
+/// whoever is farther behind played some once more.
 inline constexpr int kFarthestSlip = 8;
 
 /// A place where the player lost the page or stopped: told once, instead of as every stroke it cost.
 struct Break {
-    double atS = 0;   ///< Where on the page, seconds after beat 1 of bar 1.
-    int beats = 0;    ///< The player went on this many beats late (plus) or early on the click; 0: in place.
-    int strokes = 0;  ///< Written strokes that were not played.
+    double atS = 0;      ///< Where on the page, seconds after beat 1 of bar 1.
+    int beats = 0;       ///< The player went on this many beats late (plus) or early on the click; 0: in place.
+    int strokes = 0;     ///< Written strokes that were not played.
+    bool atEnd = false;  ///< The recording ended before: who went on late does not reach the end of the page.
 
     friend bool operator==(const Break&, const Break&) = default;
 };

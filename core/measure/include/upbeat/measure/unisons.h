@@ -1,5 +1,6 @@
 #pragma once
 
+#include <optional>
 #include <vector>
 
 #include "upbeat/align/matched_take.h"
@@ -11,8 +12,10 @@ namespace upbeat {
 struct Unison {
     Voice voice = Voice::Snare;
     Voice against = Voice::Kick;
-    Figure behindMs;  ///< Onset of `voice` minus that of `against`, median; plus: `voice` comes later.
-    Figure apartMs;   ///< Distance of the two onsets whichever comes first, median.
+    Figure apartMs;  ///< Distance of the two onsets whichever comes first, median.
+    /// Onset of `voice` minus that of `against`, median; plus: `voice` comes later. Nothing where it cannot be told of
+    /// most of them which of two sounds is whose.
+    std::optional<Figure> behindMs{};
 };
 
 /// One entry for every pair of voices that was heard apart at least three times in the take: by MIDI, by a taught kit,

@@ -44,6 +44,7 @@ class HitDetector {
         bool shown = false;
         bool ringAlone = false;  // the bands together showed nothing
         bool boom = false;       // only the low bands rise
+        bool glint = false;      // only the top band rises
     };
 
     void pushSamples(std::span<const float> samples);
@@ -55,12 +56,15 @@ class HitDetector {
     void considerRises();
     void addFromRing(std::size_t index);
     void addBoomBehind(const Candidate& candidate);
+    void addGlintBehind(const Candidate& candidate);
+    void addBehind(const Candidate& weak);
     [[nodiscard]] float boomDb(std::int64_t frame) const;
     void settle(bool everything);
     [[nodiscard]] std::int64_t nextStroke(std::int64_t sample) const;
     [[nodiscard]] double energyAfter(std::int64_t from, std::int64_t to) const;
     [[nodiscard]] Hit describe(const Candidate& candidate, std::int64_t nextSample) const;
     [[nodiscard]] double topDbAt(std::int64_t frame) const;
+    [[nodiscard]] std::vector<float> topOfFrames(std::int64_t from, std::int64_t to) const;
     [[nodiscard]] std::int64_t framesToNext(const Candidate& candidate) const;
     [[nodiscard]] double strengthOf(const Candidate& candidate, const Hit& hit) const;
     [[nodiscard]] bool isBesideAnother(const Candidate& candidate) const;

@@ -69,13 +69,15 @@ struct GraceUneven {};
 struct GraceTooWide {};
 /// Grace notes run into the stroke.
 struct GraceTooNear {};
-/// The player stopped, or lost the place and went on whole beats late (plus) or early (minus), or left sections out.
+/// The player stopped, or lost the place and went on whole beats late (plus) or early (minus), or left sections out, or
+/// played some once more.
 struct PlaceLost {
     int bar = 1;
     int beat = 1;
     int strokes = 0;  ///< That are not there.
     int beatsLate = 0;
     int leftOutThrough = 0;  ///< The last bar of the sections that were left out; 0: none were.
+    int againFrom = 0;       ///< The first bar of the sections that were played once more before `bar`; 0: none were.
 };
 /// The beat on which the subdivision changes is too long or too short.
 struct BeatAtChange {
@@ -103,6 +105,7 @@ struct DynamicOff {
 struct VoicesApart {
     Voice voice = Voice::Pad;
     Voice against = Voice::Pad;
+    bool told = true;  ///< Which of them comes first.
 };
 struct RollOpens {};
 struct RollStopsShort {};
