@@ -56,6 +56,30 @@ Character calm() {
     return c;
 }
 
+constexpr double kOrderBpm = 96;
+
+/// Where some sections of a piece stand on the page at kOrderBpm; a stroke that is a little early belongs to them.
+struct Stretch {
+    int from;  ///< Bar, 1-based.
+    int to;    ///< Behind the last bar.
+    double fromS;
+    double toS;
+
+    [[nodiscard]] double lengthS() const { return toS - fromS; }
+    [[nodiscard]] bool holds(const PlayedHit& hit) const { return hit.gridS > fromS && hit.gridS < toS; }
+};
+
+double justBefore(const Exercise& e, int bar) {
+    return barStartS(e, Bpm(kOrderBpm), bar - 1) - 0.05;
+}
+
+Stretch stretchOf(const Exercise& e, int section, int sections = 1) {
+    const auto barOf = [&e](int k) { return e.sections[static_cast<std::size_t>(k)].bar; };
+    const int from = barOf(section);
+    const int to = barOf(section + sections);
+    return {from, to, justBefore(e, from), justBefore(e, to)};
+}
+
 }  // namespace
 
 class TestSections : public QObject {
@@ -285,25 +309,21 @@ class TestSections : public QObject {
         QFETCH(int, section);
         QFETCH(int, lateBeats);
         const Exercise e = piece(qPrintable(name));
-        const double bpm = 96;
-        const int from = e.sections[static_cast<std::size_t>(section)].bar;
-        const int to = e.sections[static_cast<std::size_t>(section) + 1].bar;
-        const double fromS = barStartS(e, Bpm(bpm), from - 1) - 0.05;
-        const double toS = barStartS(e, Bpm(bpm), to - 1) - 0.05;
-        Performance played = perform(e, Bpm(bpm), 1, calm(), 5);
-        std::erase_if(played.hits, [&](const PlayedHit& hit) { return hit.gridS > fromS && hit.gridS < toS; });
+        const Stretch out = stretchOf(e, section);
+        Performance played = perform(e, Bpm(kOrderBpm), 1, calm(), 5);
+        std::erase_if(played.hits, [&out](const PlayedHit& hit) { return out.holds(hit); });
         for (PlayedHit& hit : played.hits) {
-            if (hit.gridS > barStartS(e, Bpm(bpm), 16) - 0.05) hit.timeS += lateBeats * 60 / bpm;
-            if (hit.gridS > toS) hit.timeS -= toS - fromS;
+            if (hit.gridS > justBefore(e, 17)) hit.timeS += lateBeats * 60 / kOrderBpm;
+            if (hit.gridS > out.toS) hit.timeS -= out.lengthS();
         }
-        const TakeAnalysis a = analyzed(e, bpm, hitsWithVoices(played, 1.0));
+        const TakeAnalysis a = analyzed(e, kOrderBpm, hitsWithVoices(played, 1.0));
         const auto& breaks = a.matched.breaks;
         QCOMPARE(breaks.size(), std::size_t{lateBeats == 0 ? 1U : 2U});
-        QCOMPARE(breaks.back().beats, static_cast<int>(std::lround((fromS - toS) * bpm / 60)));
+        QCOMPARE(breaks.back().beats, -static_cast<int>(std::lround(out.lengthS() * kOrderBpm / 60)));
         QVERIFY2(a.matched.missed.size() + a.matched.extra.size() <= 2,
                  qPrintable(QString::number(a.matched.missed.size())));
         for (const MatchedStroke& s : a.matched.strokes) {
-            QVERIFY(s.written.gridS < fromS || s.written.gridS > toS);
+            QVERIFY(s.written.gridS < out.fromS || s.written.gridS > out.toS);
             QVERIFY2(std::abs(s.offsetMs) < 25, qPrintable(QString::number(s.offsetMs)));
         }
         const auto isLost = [](const Finding& f) { return std::holds_alternative<PlaceLost>(f.fault); };
@@ -312,7 +332,7 @@ class TestSections : public QObject {
         });
         QVERIFY(said != a.findings.end());
         QCOMPARE(english(words::sentenceOf(e, *said)).section(QLatin1Char(':'), 0, 0),
-                 QStringLiteral("You left out bars %1 to %2").arg(from).arg(to - 1));
+                 QStringLiteral("You left out bars %1 to %2").arg(out.from).arg(out.to - 1));
         QCOMPARE(std::count_if(a.findings.begin(), a.findings.end(), isLost), std::ptrdiff_t(breaks.size()));
     }
 
@@ -331,27 +351,22 @@ class TestSections : public QObject {
         QFETCH(int, section);
         QFETCH(int, sections);
         const Exercise e = piece(qPrintable(name));
-        const double bpm = 96;
-        const auto startOf = [&](int k) { return e.sections[static_cast<std::size_t>(k)].bar; };
-        const int from = startOf(section);
-        const int to = startOf(section + sections);
-        const double fromS = barStartS(e, Bpm(bpm), from - 1) - 0.05;
-        const double toS = barStartS(e, Bpm(bpm), to - 1) - 0.05;
-        Performance played = perform(e, Bpm(bpm), 1, calm(), 5);
+        const Stretch again = stretchOf(e, section, sections);
+        Performance played = perform(e, Bpm(kOrderBpm), 1, calm(), 5);
         const std::vector<PlayedHit> once = played.hits;
         for (PlayedHit& hit : played.hits)
-            if (hit.gridS > toS) hit.timeS += toS - fromS;
+            if (hit.gridS > again.toS) hit.timeS += again.lengthS();
         for (PlayedHit hit : once)
-            if (hit.gridS > fromS && hit.gridS < toS) hit.timeS += toS - fromS, played.hits.push_back(hit);
-        const double endS = barStartS(e, Bpm(bpm), e.bars);
-        std::erase_if(played.hits, [endS](const PlayedHit& hit) { return hit.timeS > endS - 0.05; });
+            if (again.holds(hit)) hit.timeS += again.lengthS(), played.hits.push_back(hit);
+        const double endS = justBefore(e, e.bars + 1);
+        std::erase_if(played.hits, [endS](const PlayedHit& hit) { return hit.timeS > endS; });
         sortByTime(played);
-        const TakeAnalysis a = analyzed(e, bpm, hitsWithVoices(played, 1.0));
+        const TakeAnalysis a = analyzed(e, kOrderBpm, hitsWithVoices(played, 1.0));
         QVERIFY2(a.matched.missed.size() + a.matched.extra.size() <= 2,
                  qPrintable(QString::number(a.matched.extra.size())));
         // Every stroke but those behind the end of the recording, at its place.
-        const auto within = std::count_if(once.begin(), once.end(),
-                                          [&](const PlayedHit& hit) { return hit.gridS < endS - (toS - fromS) - 0.1; });
+        const auto within = std::count_if(
+            once.begin(), once.end(), [&](const PlayedHit& hit) { return hit.gridS < endS - again.lengthS() - 0.05; });
         QVERIFY(std::abs(std::ssize(a.matched.strokes) - within) <= 4);
         for (const MatchedStroke& s : a.matched.strokes)
             QVERIFY2(std::abs(s.offsetMs) < 25, qPrintable(QString::number(s.offsetMs)));
@@ -359,7 +374,8 @@ class TestSections : public QObject {
         for (const Finding& f : a.findings)
             if (std::holds_alternative<PlaceLost>(f.fault)) said << english(words::sentenceOf(e, f));
         QVERIFY2(
-            said.contains(QStringLiteral("You played bars %1 to %2 once more than is written").arg(from).arg(to - 1)),
+            said.contains(
+                QStringLiteral("You played bars %1 to %2 once more than is written").arg(again.from).arg(again.to - 1)),
             qPrintable(said.join('\n')));
         QVERIFY2(said.size() <= 2, qPrintable(said.join('\n')));  // that the end was not reached
     }

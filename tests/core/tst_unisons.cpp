@@ -158,6 +158,28 @@ class TestUnisons : public QObject {
         QVERIFY2(twice <= 2, qPrintable(QString::number(twice)));  // of 24
         QVERIFY(unisonOf(a, Voice::HiHatFoot, Voice::Ride) == nullptr);
     }
+
+    // What is looked for behind a cymbal takes no stroke's place, and makes no bass drum out of a cymbal's rise.
+    void everyStrokeStandsWhereItWasPlayed_data() {
+        QTest::addColumn<int>("seed");
+        for (int seed = 1; seed <= 8; ++seed) QTest::addRow("player %d", seed) << seed;
+    }
+    void everyStrokeStandsWhereItWasPlayed() {
+        QFETCH(int, seed);
+        Recording recording;
+        recording.kitSeed = static_cast<std::uint64_t>(seed);
+        const KnownTake take =
+            play(*builtInExercise("groove-eighths-syncopated"), 96, 8, {}, recording.kitSeed, recording);
+        const TakeAnalysis a = heard(take);
+        for (const MatchedStroke& s : a.matched.strokes) {
+            const double atS = a.matched.hits[static_cast<std::size_t>(s.hit)].timeS;
+            const auto& played = take.rendered.hits;
+            const bool there = std::any_of(played.begin(), played.end(), [&](const TrueHit& hit) {
+                return (s.shared || hit.played.voice == s.stroke.voice) && std::abs(hit.timeS - atS) < 0.008;
+            });
+            QVERIFY2(there, qPrintable(QString("%1 s").arg(atS)));
+        }
+    }
 };
 
 QTEST_APPLESS_MAIN(TestUnisons)

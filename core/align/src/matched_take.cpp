@@ -104,10 +104,15 @@ void giveHits(Matching& m, bool apart) {
     for (const WrittenStroke& w : m.page)
         voices.push_back(m.exercise.strokes[static_cast<std::size_t>(w.stroke)].voice);
     for (const UnisonHalf& half : findUnisonHalves(m.events, voices, m.hits, m.sounding, m.found)) {
+        const auto j = static_cast<std::size_t>(half.hit);
+        if (half.byChance) {
+            m.hits[j].foreign = m.sounding[j].foreign = true;
+            continue;
+        }
         for (const int w : half.written) m.hitOfStroke[static_cast<std::size_t>(w)] = half.hit;
         if (half.written.empty()) m.otherHit[half.event] = half.hit;
         if (half.cymbals) m.asHeard.push_back(half.hit);
-        m.found.eventOfHit[static_cast<std::size_t>(half.hit)] = static_cast<int>(half.event);
+        m.found.eventOfHit[j] = static_cast<int>(half.event);
     }
 }
 

@@ -1,131 +1,91 @@
 #include "unison_halves.h"
 
 #include <algorithm>
-#include <array>
 #include <cmath>
-#include <cstdlib>
 #include <optional>
 
-#include "table.h"
 #include "upbeat/align/lean.h"
+#include "voices_alone.h"
 
 namespace upbeat {
 
 namespace {
 
 constexpr double kNearestS = 0.0075;  // nearer than this, two sounds are one
-constexpr double kFarthestS = 0.045;
-constexpr double kOfTheStep = 0.45;         // nothing that is nearer to another written place
-constexpr double kLeastHalfStrength = 3.0;  // the page asks for it, and it must sound like its voice
-constexpr double kApartDb = 8.0;            // how much more one sound leans to the high bands than the other
-constexpr double kLikeDb = 12.0;            // how far a sound may lie from how its voice leans
-constexpr double kLevelDb = 7.0;            // and from how loud its high bands usually are
-constexpr double kClear = 10.0;             // a cymbal that rings already is struck that surely
-constexpr double kGlintDb = 6.0;            // a cymbal that strikes while another rings may only rise in the top band
-constexpr double kToldDb = 3.5;             // how much more like a voice alone the one sound has to rise there
-
-/// What is known of a voice in this take.
-struct KnownVoice {
-    double upwards = 0;
-    std::optional<double> highDb;  ///< Where it came alone often enough.
-    std::optional<double> topDb;   ///< Likewise.
-    std::size_t alone = 0;         ///< How often it did.
-    std::vector<double> answersS;  ///< Where another sound followed it then.
-    std::vector<double> glintsS;   ///< Where something rose in the top band.
-
-    /// Whether it is usual that a drum speaks again after that time, or shines.
-    [[nodiscard]] bool answersAfter(double lagS) const { return isUsual(answersS, lagS); }
-    [[nodiscard]] bool glintsAfter(double lagS) const { return isUsual(glintsS, lagS); }
-
-  private:
-    [[nodiscard]] bool isUsual(const std::vector<double>& lagsS, double lagS) const {
-        constexpr double kWidthS = 0.004;
-        constexpr std::size_t kOneIn = 5;
-        const auto like = std::count_if(lagsS.begin(), lagsS.end(),
-                                        [lagS](double answer) { return std::abs(answer - lagS) < kWidthS; });
-        return like > 0 && static_cast<std::size_t>(like) * kOneIn >= alone;
-    }
-};
+constexpr double kOfTheStep = 0.45;   // nothing that is nearer to another written place
+constexpr double kApartDb = 8.0;      // how much more one sound leans to the high bands than the other
+constexpr double kLikeDb = 12.0;      // how far a sound may lie from how its voice leans
+constexpr double kLevelDb = 7.0;      // and from how loud its high bands usually are
+constexpr double kToldDb = 3.5;       // how much more like a voice alone the one sound has to rise there
 
 class Halves {
   public:
     Halves(std::span<const PageEvent> events, const std::vector<Voice>& voices, std::span<const Hit> hits,
            std::span<const Sounding> soundings, const Assignment& found)
-        : m_events(events), m_voices(voices), m_hits(hits), m_soundings(soundings), m_found(found) {
-        learn();
-    }
+        : m_events(events),
+          m_voices(voices),
+          m_hits(hits),
+          m_soundings(soundings),
+          m_found(found),
+          m_known(learnVoices(events, hits, soundings, found)),
+          m_amongOthers(std::any_of(hits.begin(), hits.end(), [](const Hit& hit) { return hit.foreign; })) {}
 
     [[nodiscard]] std::vector<UnisonHalf> find() const {
         std::vector<UnisonHalf> halves;
         for (std::size_t i = 0; i < m_events.size(); ++i)
             if (m_events[i].written.size() > 1 && m_found.hitOfEvent[i] != kNone)
                 if (auto half = otherHalfOf(i)) halves.push_back(std::move(*half));
+        if (m_amongOthers)
+            for (UnisonHalf& half : halves) half.byChance = !isUsual(half, halves);
         return halves;
     }
 
   private:
-    /// Voices as they sound where nothing is written with them.
-    void learn() {
-        constexpr std::size_t kFewest = 3;
-        std::array<std::vector<double>, kVoiceCount> upwards;
-        std::array<std::vector<double>, kVoiceCount> high;
-        std::array<std::vector<double>, kVoiceCount> top;
-        for (std::size_t i = 0; i < m_events.size(); ++i) {
-            if (m_events[i].written.size() != 1 || m_found.hitOfEvent[i] == kNone) continue;
-            const Hit& hit = m_hits[static_cast<std::size_t>(m_found.hitOfEvent[i])];
-            if (hit.strength < kClear) continue;
-            const auto v = static_cast<std::size_t>(instrumentOf(m_events[i].voice));
-            learnAnswers(static_cast<std::size_t>(m_found.hitOfEvent[i]), m_known[v]);
-            top[v].push_back(hit.topDb);
-            if (hit.strength < kFirmStrength) continue;
-            const auto lean = leanOf(hit);
-            if (!lean) continue;
-            if (lean->whole) upwards[v].push_back(lean->upwards());
-            high[v].push_back(lean->highDb);
-        }
-        for (std::size_t v = 0; v < m_known.size(); ++v) {
-            m_known[v].upwards = usualLean(static_cast<Voice>(v));
-            if (upwards[v].size() >= kFewest) m_known[v].upwards = medianOf(upwards[v]);
-            if (high[v].size() >= kFewest) m_known[v].highDb = medianOf(high[v]);
-            if (top[v].size() >= kFewest) m_known[v].topDb = medianOf(top[v]);
-        }
-    }
-
-    void learnAnswers(std::size_t hit, KnownVoice& voice) const {
-        ++voice.alone;
-        for (std::size_t j = hit + 1; j < m_hits.size(); ++j) {
-            const double lag = m_soundings[j].timeS - m_soundings[hit].timeS;
-            if (lag > kFarthestS || m_found.eventOfHit[j] != kNone) return;
-            if (m_hits[j].strength >= kLeastHalfStrength) voice.answersS.push_back(lag);
-            if (m_hits[j].topDb >= kGlintDb) voice.glintsS.push_back(lag);
-        }
-    }
-
     /// Whether two cymbals are written there, and nothing else: how they lean does not tell them apart.
     [[nodiscard]] bool areCymbals(std::size_t i) const {
         const auto& written = m_events[i].written;
-        const auto voiceOf = [this](int w) { return instrumentOf(m_voices[static_cast<std::size_t>(w)]); };
         return written.size() == 2 && voiceOf(written[0]) != voiceOf(written[1]) &&
                std::all_of(written.begin(), written.end(), [&](int w) { return usualLean(voiceOf(w)) > 0; });
     }
 
+    [[nodiscard]] Voice voiceOf(int written) const { return instrumentOf(m_voices[static_cast<std::size_t>(written)]); }
     [[nodiscard]] const KnownVoice& known(int written) const {
-        return m_known[static_cast<std::size_t>(instrumentOf(m_voices[static_cast<std::size_t>(written)]))];
+        return m_known[static_cast<std::size_t>(voiceOf(written))];
+    }
+    [[nodiscard]] double lagS(const UnisonHalf& half) const {
+        const auto own = static_cast<std::size_t>(m_found.hitOfEvent[half.event]);
+        return m_soundings[static_cast<std::size_t>(half.hit)].timeS - m_soundings[own].timeS;
+    }
+
+    /// A player's limbs fall apart in the same way again and again, a syllable falls beside a stroke by chance: of
+    /// drums those are usual that come like others of their voice, at one in four of its unisons.
+    [[nodiscard]] bool isUsual(const UnisonHalf& half, const std::vector<UnisonHalf>& halves) const {
+        constexpr double kLikeS = 0.006;
+        constexpr std::ptrdiff_t kOneIn = 4;
+        if (half.cymbals) return true;
+        const Voice voice = voiceOf(half.written[0]);
+        const auto like = std::count_if(halves.begin(), halves.end(), [&](const UnisonHalf& other) {
+            return other.event != half.event && !other.cymbals && voiceOf(other.written[0]) == voice &&
+                   std::abs(lagS(other) - lagS(half)) < kLikeS;
+        });
+        const auto unisons = std::count_if(m_events.begin(), m_events.end(), [&](const PageEvent& event) {
+            return event.written.size() > 1 &&
+                   std::any_of(event.written.begin(), event.written.end(), [&](int w) { return voiceOf(w) == voice; });
+        });
+        return like * kOneIn >= unisons;
     }
 
     [[nodiscard]] std::optional<UnisonHalf> otherHalfOf(std::size_t i) const {
         const auto own = static_cast<std::size_t>(m_found.hitOfEvent[i]);
-        const double reach = std::min(kFarthestS, kOfTheStep * m_events[i].stepS);
+        const double reach = std::min(kFarthestHalfS, kOfTheStep * m_events[i].stepS);
         std::optional<UnisonHalf> best;
         double most = 0;
         const bool cymbals = areCymbals(i);
         const auto consider = [&](std::size_t j) {
             const double away = std::abs(m_soundings[j].timeS - m_soundings[own].timeS);
             if (away > reach) return false;
-            const Hit& hit = m_hits[j];
-            const bool glints = cymbals && hit.topDb >= kGlintDb;
-            const double sure = hit.strength + (glints ? hit.topDb : 0);
-            if (m_found.eventOfHit[j] == kNone && away >= kNearestS && sure >= kLeastHalfStrength && sure > most)
+            const double sure = cymbals ? sureOfCymbal(m_hits[j]) : sureOfDrum(m_hits[j]);
+            if (couldBeHalf(j, cymbals) && away >= kNearestS && sure >= kLeastHalfStrength && sure > most)
                 if (auto half = cymbals ? divideCymbals(i, own, j) : divide(i, own, j))
                     best = std::move(half), most = sure;
             return true;
@@ -135,6 +95,13 @@ class Halves {
         for (std::size_t j = own + 1; j < m_hits.size() && consider(j); ++j) {
         }
         return best;
+    }
+
+    /// Nothing that has its place, and nothing foreign. Of two cymbals any second sound is taken for the other one;
+    /// where somebody speaks or taps, only what rises where a cymbal does and a voice or a foot does not.
+    [[nodiscard]] bool couldBeHalf(std::size_t j, bool cymbals) const {
+        if (m_found.eventOfHit[j] != kNone || m_hits[j].foreign || m_soundings[j].click) return false;
+        return !cymbals || !m_amongOthers || m_hits[j].topDb >= kGlintDb;
     }
 
     /// Of two cymbals the one that is known alone tells. As the first it rises in the top band as it does alone; as the
@@ -148,7 +115,7 @@ class Halves {
         double surest = kToldDb;
         for (const int w : written) {
             const KnownVoice& voice = known(w);
-            if (voice.answersAfter(std::abs(lag)) || voice.glintsAfter(std::abs(lag))) return std::nullopt;
+            if (voice.shines.areUsualAfter(std::abs(lag))) return std::nullopt;
             if (!voice.topDb) continue;
             const double asFirst = std::max(0.0, secondDb - *voice.topDb) - std::abs(firstDb - *voice.topDb);
             if (std::abs(asFirst) < surest) continue;
@@ -185,7 +152,7 @@ class Halves {
         if (!couldFollow(first, firstStroke, second, secondStroke)) return std::nullopt;
         // The lower of the two may have struck with the first sound and have spoken twice.
         const double lag = std::abs(m_soundings[other].timeS - m_soundings[own].timeS);
-        if (known(otherIsHigh ? kept : half.written.front()).answersAfter(lag)) return std::nullopt;
+        if (known(otherIsHigh ? kept : half.written.front()).answers.areUsualAfter(lag)) return std::nullopt;
         return half;
     }
 
@@ -205,7 +172,8 @@ class Halves {
     std::span<const Hit> m_hits;
     std::span<const Sounding> m_soundings;
     const Assignment& m_found;
-    std::array<KnownVoice, kVoiceCount> m_known{};
+    KnownVoices m_known;
+    bool m_amongOthers;  ///< Somebody speaks, taps or rustles in this take.
 };
 
 }  // namespace

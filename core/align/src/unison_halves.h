@@ -15,6 +15,7 @@ struct UnisonHalf {
     std::vector<int> written;  ///< Indices into the page of what it plays; the rest of the event keeps its own hit.
                                ///< Empty where nobody can tell which of the two sounds plays which voice.
     bool cymbals = false;      ///< Both ring: where the second began is best told by the detector alone.
+    bool byChance = false;     ///< Somebody speaks or taps in this take, and this is rather that than a stroke.
 };
 
 /// Looks beside every unison for a hit that nothing explains and that the voices written together do. Which voice is

@@ -1,7 +1,6 @@
 // Where in the sound a stroke may be: peaks of the novelty, and what the ring cannot explain.
 #include <algorithm>
 #include <cmath>
-#include <numeric>
 
 #include "detector_reach.h"
 #include "upbeat/signal/hit_detector.h"
@@ -13,7 +12,6 @@ namespace {
 
 constexpr float kLeastRiseDb = 2.0F;
 constexpr std::int64_t kBesideFrames = 16;  // a rise this near to a candidate is the same sound
-constexpr std::int64_t kBehindFrames = 11;  // so much later may be heard what a firm stroke hides
 
 /// Whether a value overlooks those kPeakReach before and behind it; of equal ones the first does.
 template <class Value>
@@ -21,6 +19,13 @@ bool isPeak(const std::vector<Value>& values, std::size_t index) {
     const auto at = values.begin() + static_cast<std::ptrdiff_t>(index);
     return std::all_of(at - kPeakReach, at, [at](Value v) { return v < *at; }) &&
            std::all_of(at + 1, at + 1 + kPeakReach, [at](Value v) { return v <= *at; });
+}
+
+template <class Candidates, class Candidate>
+void insertInOrder(Candidates& waiting, const Candidate& candidate) {
+    const auto place = std::find_if(waiting.begin(), waiting.end(),
+                                    [&candidate](const Candidate& c) { return c.frame > candidate.frame; });
+    waiting.insert(place, candidate);
 }
 
 }  // namespace
@@ -70,9 +75,7 @@ void HitDetector::addFromRing(std::size_t index) {
     const std::int64_t frame = m_firstFrame + static_cast<std::int64_t>(index);
     const auto at = m_strengths.begin() + static_cast<std::ptrdiff_t>(index);
     const double strength = std::clamp(*std::max_element(at - kNear, at + kNear + 1), 1.0, kWeakStrength);
-    const auto place =
-        std::find_if(m_waiting.begin(), m_waiting.end(), [frame](const Candidate& c) { return c.frame > frame; });
-    m_waiting.insert(place, {.frame = frame, .strength = strength, .ringAlone = true});
+    insertInOrder(m_waiting, Candidate{.frame = frame, .strength = strength, .ringAlone = true});
 }
 
 /// How far the low bands rise at a frame, in dB; both have to.
@@ -110,32 +113,33 @@ void HitDetector::addBoomBehind(const Candidate& candidate) {
 /// A hi-hat just behind a ride, or one cymbal behind another: what they share rings already, and only the top band
 /// rises once more.
 void HitDetector::addGlintBehind(const Candidate& candidate) {
+    constexpr std::int64_t kSoonest = 11;
     constexpr std::int64_t kLatest = 44;
     constexpr std::int64_t kBefore = 6;
     constexpr float kFar = 3.0F;  // in energy
     constexpr double kStrength = 0.5;
-    const auto top = topOfFrames(candidate.frame + kBehindFrames - kBefore, candidate.frame + kLatest + kTopAfter);
-    const auto mean = [&top](std::int64_t from, std::int64_t count) {
-        return std::accumulate(top.begin() + from, top.begin() + from + count, kSilentEnergy) /
-               static_cast<float>(count);
-    };
+    const auto top = topOfFrames(candidate.frame + kSoonest - kBefore, candidate.frame + kLatest + kTopAfter);
     std::int64_t best = 0;
     float most = kFar;
     for (std::int64_t at = kBefore; at + kTopAfter <= std::ssize(top); ++at)
-        if (const float rise = mean(at, kTopAfter) / mean(at - kBefore, kBefore); rise > most) most = rise, best = at;
+        if (const float rise = topStep(top, at, kBefore); rise > most) most = rise, best = at;
     if (best > kBefore)
-        addBehind({.frame = candidate.frame + kBehindFrames - kBefore + best, .strength = kStrength, .glint = true});
+        addBehind({.frame = candidate.frame + kSoonest - kBefore + best, .strength = kStrength, .glint = true});
 }
 
-/// Enters what only a closer look behind a firm stroke has shown, where nothing else was heard.
+/// Enters what only a closer look behind a firm stroke has shown, where nothing else was heard. A glint is the faintest
+/// witness: it gives way to what the ring could not explain, too, and to a stroke whose novelty peaks long after its
+/// top band rose.
 void HitDetector::addBehind(const Candidate& weak) {
-    const auto isNear = [&weak](const Candidate& c) {
-        return !c.ringAlone && std::abs(c.frame - weak.frame) < kBehindFrames;
+    constexpr std::int64_t kRingToGlint = 11;
+    constexpr std::int64_t kGlintToPeak = 24;
+    constexpr std::int64_t kBoomToPeak = 16;
+    const std::int64_t fromRing = weak.glint ? kRingToGlint : 0;
+    const std::int64_t fromPeak = weak.glint ? kGlintToPeak : kBoomToPeak;
+    const auto isNear = [&](const Candidate& c) {
+        return std::abs(c.frame - weak.frame) < (c.ringAlone ? fromRing : fromPeak);
     };
-    if (std::any_of(m_waiting.begin(), m_waiting.end(), isNear)) return;
-    const auto place =
-        std::find_if(m_waiting.begin(), m_waiting.end(), [&weak](const Candidate& c) { return c.frame > weak.frame; });
-    m_waiting.insert(place, weak);
+    if (std::none_of(m_waiting.begin(), m_waiting.end(), isNear)) insertInOrder(m_waiting, weak);
 }
 
 /// Whether a candidate of the ring meter is a stroke that the bands show as well, a little before or after.
@@ -144,7 +148,7 @@ bool HitDetector::isBesideAnother(const Candidate& candidate) const {
     const auto isNear = [&candidate](std::int64_t frame) { return std::abs(frame - candidate.frame) < kBesideFrames; };
     return (m_lastFrame >= 0 && isNear(m_lastFrame)) ||
            std::any_of(m_waiting.begin(), m_waiting.end(),
-                       [&](const Candidate& c) { return !c.ringAlone && isNear(c.frame); });
+                       [&](const Candidate& c) { return !c.ringAlone && !c.glint && isNear(c.frame); });
 }
 
 }  // namespace upbeat

@@ -175,7 +175,7 @@ void HitDetector::showEarly() {
 
 void HitDetector::decide(const Candidate& candidate, std::int64_t nextSample) {
     if (isBesideAnother(candidate)) return;
-    m_lastFrame = candidate.frame;
+    if (!candidate.glint) m_lastFrame = candidate.frame;
     if (candidate.strength >= kFirmStrength) addBoomBehind(candidate);
     Hit hit = describe(candidate, nextSample);
     if (hit.strength >= kNearlyFirm) addGlintBehind(candidate);

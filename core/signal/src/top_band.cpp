@@ -47,16 +47,20 @@ std::vector<float> topEnergies(std::span<const float> signal, std::size_t frameS
     return energies;
 }
 
-double topRiseDb(std::span<const float> energies, std::int64_t at) {
-    constexpr std::int64_t kBefore = kBeforeFrames;
+float topStep(std::span<const float> energies, std::int64_t at, std::int64_t before) {
     const auto mean = [&energies](std::int64_t from, std::int64_t count) {
         const auto first = energies.begin() + from;
         return std::accumulate(first, first + count, 0.0F) / static_cast<float>(count) + kSilentEnergy;
     };
+    return mean(at, kTopAfter) / mean(at - before, before);
+}
+
+double topRiseDb(std::span<const float> energies, std::int64_t at) {
+    constexpr std::int64_t kBefore = kBeforeFrames;
     float most = 1;
     const std::int64_t last = std::min(at + kTopAround, std::ssize(energies) - kTopAfter);
     for (std::int64_t i = std::max(at - kTopAround, kBefore); i <= last; ++i)
-        most = std::max(most, mean(i, kTopAfter) / mean(i - kBefore, kBefore));
+        most = std::max(most, topStep(energies, i, kBefore));
     return static_cast<double>(kDbPerOctave * std::log2(most));
 }
 

@@ -26,6 +26,10 @@ inline constexpr double kTopBandHz = 9000;
 inline constexpr std::int64_t kTopAround = 8;
 inline constexpr std::int64_t kTopAfter = 6;
 
+/// By how much the kTopAfter frames from `at` on hold more energy than the `before` frames ahead of them. All have to
+/// be there.
+[[nodiscard]] float topStep(std::span<const float> energies, std::int64_t at, std::int64_t before);
+
 /// How far a sound rises at frame `at` of `energies`, in dB: the most in the 4 ms before and after, each time 3 ms
 /// against the 12 ms before them. 0 where it does not rise or too little is known.
 [[nodiscard]] double topRiseDb(std::span<const float> energies, std::int64_t at);
