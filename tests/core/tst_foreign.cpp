@@ -66,6 +66,32 @@ class TestForeign : public QObject {
         QVERIFY(after.missed.size() <= before.missed.size() + 1);
     }
 
+    // Beside strokes that are written together a syllable is not the other one of them.
+    void aVoiceIsNoSecondHalf_data() {
+        QTest::addColumn<QString>("page");
+        for (const char* page : {"swung-ride", "ghosted-backbeat"}) QTest::newRow(page) << QString::fromUtf8(page);
+    }
+    void aVoiceIsNoSecondHalf() {
+        QFETCH(QString, page);
+        const auto halvesOfNoStroke = [](const KnownTake& take) {
+            const MatchedTake m = test::analyze(take, heardIn(take)).matched;
+            const auto& played = take.rendered.hits;
+            return std::count_if(m.strokes.begin(), m.strokes.end(), [&](const MatchedStroke& s) {
+                const double atS = m.hits[static_cast<std::size_t>(s.otherHit != kNone ? s.otherHit : s.hit)].timeS;
+                return std::none_of(played.begin(), played.end(),
+                                    [atS](const TrueHit& hit) { return std::abs(hit.timeS - atS) < 0.008; });
+            });
+        };
+        std::ptrdiff_t quiet = 0;
+        std::ptrdiff_t spoken = 0;
+        for (const std::uint64_t seed : {31U, 32U, 33U, 34U, 35U, 36U}) {
+            const KnownTake take = played(page.toUtf8().constData(), seed);
+            quiet += halvesOfNoStroke(take);
+            spoken += halvesOfNoStroke(with(bench::RoomSound::Voice, take, -12, seed));
+        }
+        QVERIFY2(spoken <= quiet + 12, qPrintable(QStringLiteral("%1, %2 without").arg(spoken).arg(quiet)));
+    }
+
     void otherSoundsCountForNothing_data() {
         QTest::addColumn<int>("what");
         QTest::newRow("foot taps") << static_cast<int>(bench::RoomSound::FootTaps);
@@ -135,6 +161,27 @@ class TestForeign : public QObject {
         }
         QVERIFY(before >= 20);
         QVERIFY2(after >= 0.9 * before, qPrintable(QStringLiteral("%1 of %2").arg(after).arg(before)));
+    }
+
+    // Over a ride that rings a stroke too many stands hardly out of anything; all witnesses together are sure of it.
+    void strokesTooManyAreHeardOverARingingRide() {
+        Character c = goodPlayer();
+        c.extraChance = 0.08;
+        std::size_t played = 0;
+        std::size_t told = 0;
+        std::size_t ofNone = 0;
+        for (const std::uint64_t seed : {41U, 42U, 43U, 44U, 45U, 46U}) {
+            const KnownTake much = test::play(*builtInExercise("swung-ride"), 120, 8, c, seed, {});
+            const KnownTake none = test::play(*builtInExercise("swung-ride"), 120, 8, goodPlayer(), seed, {});
+            const auto& hits = much.performance.hits;
+            played += static_cast<std::size_t>(
+                std::count_if(hits.begin(), hits.end(), [](const PlayedHit& hit) { return hit.stroke < 0; }));
+            told += test::analyze(much, heardIn(much)).matched.extra.size();
+            ofNone += test::analyze(none, heardIn(none)).matched.extra.size();
+        }
+        QVERIFY2(played >= 10, qPrintable(QString::number(played)));
+        QVERIFY2(3 * told >= played, qPrintable(QStringLiteral("%1 of %2").arg(told).arg(played)));
+        QCOMPARE(ofNone, std::size_t{0});
     }
 
     void whereThereIsNoSoundNothingIsJudged() {

@@ -150,7 +150,6 @@ class TestSignal : public QObject {
         QVERIFY(weighFaint(6, 2, 2) > plain);
         QVERIFY(weighFaint(5, 3, 2) > plain);
         QVERIFY(weighFaint(5, 2, 3) > plain);
-        QVERIFY(weighFaint(14, 40, 40) < kFirmStrength);
         QVERIFY(weighFaint(3, -3, -3) < 0.15);
     }
 

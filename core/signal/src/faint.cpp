@@ -3,7 +3,6 @@
 #include <algorithm>
 #include <cmath>
 
-#include "upbeat/signal/hit.h"
 #include "upbeat/signal/novelty.h"
 
 namespace upbeat {
@@ -30,8 +29,7 @@ double weighFaint(double strength, double riseDb, double lastingDb) {
     constexpr double kOfRise = 0.36;
     constexpr double kOfLasting = 0.36;
     constexpr double kNeutral = 2.63;
-    constexpr double kMost = 0.99 * kFirmStrength;
-    return std::min(kMost, strength * std::exp(kOfRise * riseDb + kOfLasting * lastingDb - kNeutral));
+    return strength * std::exp(kOfRise * riseDb + kOfLasting * lastingDb - kNeutral);
 }
 
 }  // namespace upbeat

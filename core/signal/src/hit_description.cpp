@@ -66,11 +66,11 @@ Hit HitDetector::describe(const Candidate& candidate, std::int64_t nextSample) c
     hit.timeS = (static_cast<double>(from) + onset.sample) / m_sampleRate;
     hit.peakS = static_cast<double>(coarse) / m_sampleRate;
     hit.patch.fill(m_frames, static_cast<std::size_t>(candidate.frame - m_firstFrame));
-    hit.strength = strengthOf(candidate, hit);
     hit.contrastDb = onset.contrastDb;
     const auto onsetFrame =
         static_cast<std::int64_t>(static_cast<double>(from) + onset.sample) / static_cast<std::int64_t>(m_frameSize);
     hit.topDb = topDbAt(onsetFrame);
+    hit.strength = strengthOf(candidate, hit);
     const auto start = static_cast<std::size_t>(std::max(0.0, onset.sample));
     hit.colour = colourOf(hit, framesToNext(candidate));
     hit.levelDb = strokeLevelDb(window, start, end, m_sampleRate);
@@ -111,10 +111,18 @@ std::int64_t HitDetector::framesToNext(const Candidate& candidate) const {
     return next != m_waiting.end() ? next->frame - candidate.frame : m_sampleRate;
 }
 
-/// A hit that is firm by itself stays as it is. A faint one is weighed by more witnesses; just after a firm stroke,
-/// which they would take for the background, they can only speak against it.
+/// A hit that is firm by itself stays as it is. A faint one is weighed by more witnesses and stays faint, unless they
+/// are sure of it and it shines as well, as a ride does that is struck while it rings. Not where
+/// one drum may be speaking twice; just after a firm stroke, which they would take for the background, they can only
+/// speak against it.
 double HitDetector::strengthOf(const Candidate& candidate, const Hit& hit) const {
     constexpr std::int64_t kGuard = 8;  // a slow stroke begins before its novelty peaks
+    constexpr double kMostFaint = 0.99 * kFirmStrength;
+    constexpr double kSure = 20;
+    constexpr double kShinesDb = 3;
+    constexpr double kOneDrumS = 0.030;             // wires answer the stick until then
+    constexpr std::int64_t kFaintStickFrames = 30;  // a faint stick they follow sooner than a grace note its stroke
+    constexpr std::int64_t kHeard = 100;            // the noise that a recording begins with is new to everyone
     if (candidate.strength >= kFirmStrength || candidate.boom || candidate.glint) return candidate.strength;
     const auto next = std::find_if(m_waiting.begin(), m_waiting.end(), [&candidate](const Candidate& c) {
         return c.frame > candidate.frame && c.strength >= kFirmStrength;
@@ -122,7 +130,12 @@ double HitDetector::strengthOf(const Candidate& candidate, const Hit& hit) const
     const std::int64_t endFrame = next != m_waiting.end() ? next->frame - kGuard : m_frameCount;
     const double weighed = weighFaint(candidate.strength, m_ring.riseDb(candidate.frame, endFrame),
                                       lastingDb(hit.patch, static_cast<int>(endFrame - candidate.frame)));
-    return hit.peakS - m_lastFirmS < kMaskedS ? std::min(weighed, candidate.strength) : weighed;
+    const double behindS = hit.peakS - m_lastFirmS;
+    if (behindS < kMaskedS) return std::min(weighed, candidate.strength);
+    const bool isSure = weighed >= kSure && hit.topDb >= kShinesDb && candidate.frame > kHeard;
+    const bool isAnswered = next != m_waiting.end() && next->frame - candidate.frame < kFaintStickFrames &&
+                            topDbAt(next->frame) > hit.topDb;
+    return isSure && behindS > kOneDrumS && !isAnswered ? kFirmStrength : std::min(weighed, kMostFaint);
 }
 
 }  // namespace upbeat

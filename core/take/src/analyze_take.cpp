@@ -39,11 +39,17 @@ Measures measure(const MatchedTake& take) {
 
 namespace {
 
-/// What nobody wrote and is unlike the strokes of the take is known once the take was matched.
+/// What nobody wrote and is unlike the strokes of the take is known once the take was matched; and what passed for the
+/// echo of such a sound, only once it was matched without it.
 MatchedTake matchApartFromVoices(const Exercise& exercise, const TakeFrame& frame, const HeardTake& heard) {
-    MatchedTake first = matchTake(exercise, frame, heard);
-    const auto marked = markForeign(first, heard);
-    return marked ? matchTake(exercise, frame, *marked) : first;
+    constexpr int kRounds = 2;
+    MatchedTake take = matchTake(exercise, frame, heard);
+    std::optional<HeardTake> marked = markForeign(take, heard);
+    for (int round = 0; marked && round < kRounds; ++round) {
+        take = matchTake(exercise, frame, *marked);
+        marked = markForeign(take, *marked);
+    }
+    return take;
 }
 
 /// Where the gain rides, levels say nothing of the player: no gate and no finding may use them.

@@ -10,7 +10,7 @@ namespace upbeat {
 
 /// The strength of a faint hit when two more witnesses are heard: how far it rises above what the ring explains
 /// (RingMeter::riseDb) and how much of it lasts. In the unit of `strength`: kFirmStrength is as sure as it is of loud
-/// hits. At most twice that. The weights are those of a logistic regression (docs/decisions/0020).
+/// hits. The weights are those of a logistic regression (docs/decisions/0020).
 [[nodiscard]] double weighFaint(double strength, double riseDb, double lastingDb);
 
 }  // namespace upbeat
