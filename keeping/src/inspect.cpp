@@ -2,6 +2,7 @@
 
 #include <algorithm>
 #include <cmath>
+#include <limits>
 #include <system_error>
 
 #include "upbeat/formats/audio_file.h"
@@ -84,6 +85,12 @@ void inspectRecording(const fs::path& file, const TakeRecord& take, bool withSou
                                   UPBEAT_TEXT("one of them was damaged: restore the take from a backup")});
 }
 
+TakeSearch removedOnes() {
+    TakeSearch search;
+    search.inTrash = true;
+    return search;
+}
+
 }  // namespace
 
 Inspection inspect(const DataFolder& folder, bool withSound, const std::function<bool(double share)>& goesOn) {
@@ -95,22 +102,32 @@ Inspection inspect(const DataFolder& folder, bool withSound, const std::function
     }
     inspectPages(**logbook, found.troubles);
     const TakeRepository takes(**logbook);
-    const auto all = takes.list();
-    if (!all) {
-        found.troubles.push_back(all.error());
+    // What was removed comes back with one key and has to come back whole.
+    const auto kept = takes.list();
+    const auto removed = takes.page({}, std::numeric_limits<int>::max(), removedOnes());
+    if (!kept || !removed) {
+        found.troubles.push_back(kept ? removed.error() : kept.error());
         return found;
     }
     const auto letGo = Sounds(**logbook).gone();
     const Seals seals(**logbook);
-    for (const TakeSummary& one : *all) {
-        if (goesOn && !goesOn(found.takes / static_cast<double>(all->size()))) return found;
-        ++found.takes;
-        inspectFigures(seals, one, folder.logbook(), found.troubles);
-        const auto take = takes.find(one.id);
-        if (!take)
-            found.troubles.push_back(take.error());
-        else if (!take->file.empty() && !(letGo && letGo->contains(take->file)))
-            inspectRecording(folder.takes() / take->file, *take, withSound, found);
+    const auto total = static_cast<double>(kept->size() + removed->size());
+    const auto isWithoutSound = [&](const std::string& file, bool inTrash) {
+        std::error_code error;
+        if (file.empty() || (letGo && letGo->contains(file))) return true;
+        return inTrash && !fs::exists(folder.takes() / file, error);  // thrown away already, the row goes next
+    };
+    for (const bool inTrash : {false, true}) {
+        for (const TakeSummary& one : inTrash ? *removed : *kept) {
+            if (goesOn && !goesOn(found.takes / total)) return found;
+            ++found.takes;
+            inspectFigures(seals, one, folder.logbook(), found.troubles);
+            const auto take = takes.find(one.id);
+            if (!take)
+                found.troubles.push_back(take.error());
+            else if (!isWithoutSound(take->file, inTrash))
+                inspectRecording(folder.takes() / take->file, *take, withSound, found);
+        }
     }
     return found;
 }

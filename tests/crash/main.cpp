@@ -2,6 +2,7 @@
 #include <QApplication>
 
 #include "crash.h"
+#include "keep.h"
 
 int main(int argc, char** argv) {
     using namespace upbeat::crash;
@@ -12,6 +13,9 @@ int main(int argc, char** argv) {
     if (word(1) == QStringLiteral("demo")) return makeDemo(word(2));
     if (word(1) == QStringLiteral("judge")) return judge(word(2));
     if (word(1) == QStringLiteral("drive")) return drive(word(2).toInt(), word(3).toUInt());
-    qWarning("use: upbeat-crash drive KILLS SEED");
+    if (word(1) == QStringLiteral("keep"))
+        return keep({word(2).toStdString()}, static_cast<Keeping>(word(3).toInt()), word(4).toUInt());
+    if (word(1) == QStringLiteral("drive-keeping")) return driveKeeping(word(2).toInt(), word(3).toUInt());
+    qWarning("use: upbeat-crash drive|drive-keeping KILLS SEED");
     return 2;
 }

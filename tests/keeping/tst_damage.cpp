@@ -8,6 +8,7 @@
 #include "upbeat/keeping/inspect.h"
 #include "upbeat/keeping/merge.h"
 #include "upbeat/keeping/restore.h"
+#include "upbeat/logbook/trash.h"
 #include "upbeat/units/random.h"
 
 using namespace upbeat;
@@ -190,6 +191,15 @@ class TestDamage : public QObject {
         fs::remove(one.folder.takes() / "2026-03-15-180007-flam-accents.json");
         fs::remove(one.folder.takes() / "2026-03-14-180107-singles-sixteenths.flac");
         QCOMPARE(inspect(one.folder, true).troubles.size(), std::size_t{3});
+        // What was removed comes back with one key: it is not forgotten.
+        {
+            const auto logbook = Logbook::open(one.folder.logbook());
+            const auto takes = TakeRepository(**logbook).list();
+            for (const TakeSummary& take : *takes) QVERIFY(Trash(**logbook).put({take.id}, kEvening));
+        }
+        const Inspection removed = inspect(one.folder, true);
+        QCOMPARE(removed.takes, 3);
+        QCOMPARE(removed.troubles.size(), std::size_t{2});  // one whose recording is gone was being thrown away
     }
 };
 
