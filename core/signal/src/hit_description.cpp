@@ -112,9 +112,8 @@ std::int64_t HitDetector::framesToNext(const Candidate& candidate) const {
 }
 
 /// A hit that is firm by itself stays as it is. A faint one is weighed by more witnesses and stays faint, unless they
-/// are sure of it and it shines as well, as a ride does that is struck while it rings. Not where
-/// one drum may be speaking twice; just after a firm stroke, which they would take for the background, they can only
-/// speak against it.
+/// are sure of it and it shines as well, as a ride does that is struck while it rings. Not where one drum may be
+/// speaking twice; just after a firm stroke, which they would take for the background, they can only speak against it.
 double HitDetector::strengthOf(const Candidate& candidate, const Hit& hit) const {
     constexpr std::int64_t kGuard = 8;  // a slow stroke begins before its novelty peaks
     constexpr double kMostFaint = 0.99 * kFirmStrength;
