@@ -2,14 +2,12 @@
 
 #include <algorithm>
 #include <cmath>
-#include <limits>
 #include <system_error>
 
 #include "upbeat/formats/audio_file.h"
 #include "upbeat/formats/take_sidecar.h"
 #include "upbeat/logbook/query.h"
 #include "upbeat/logbook/seals.h"
-#include "upbeat/logbook/take_repository.h"
 #include "upbeat/logbook/trash.h"
 
 namespace upbeat {
@@ -85,12 +83,6 @@ void inspectRecording(const fs::path& file, const TakeRecord& take, bool withSou
                                   UPBEAT_TEXT("one of them was damaged: restore the take from a backup")});
 }
 
-TakeSearch removedOnes() {
-    TakeSearch search;
-    search.inTrash = true;
-    return search;
-}
-
 }  // namespace
 
 Inspection inspect(const DataFolder& folder, bool withSound, const std::function<bool(double share)>& goesOn) {
@@ -104,7 +96,7 @@ Inspection inspect(const DataFolder& folder, bool withSound, const std::function
     const TakeRepository takes(**logbook);
     // What was removed comes back with one key and has to come back whole.
     const auto kept = takes.list();
-    const auto removed = takes.page({}, std::numeric_limits<int>::max(), removedOnes());
+    const auto removed = Trash(**logbook).takes();
     if (!kept || !removed) {
         found.troubles.push_back(kept ? removed.error() : kept.error());
         return found;

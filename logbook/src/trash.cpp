@@ -1,10 +1,10 @@
 #include "upbeat/logbook/trash.h"
 
+#include <limits>
 #include <map>
 #include <system_error>
 
 #include "upbeat/logbook/query.h"
-#include "upbeat/logbook/take_repository.h"
 #include "upbeat/logbook/take_store.h"
 
 namespace upbeat {
@@ -53,6 +53,12 @@ Result<int> Trash::count() const {
     auto row = runQuery(m_logbook, "SELECT COUNT(*) FROM removed");
     if (!row) return tl::unexpected(row.error());
     return row->next() ? row->value(0).toInt() : 0;
+}
+
+Result<std::vector<TakeSummary>> Trash::takes() const {
+    TakeSearch removed;
+    removed.inTrash = true;
+    return TakeRepository(m_logbook).page({}, std::numeric_limits<int>::max(), removed);
 }
 
 Result<int> Trash::empty(const DataFolder& folder, const QDateTime& before) {

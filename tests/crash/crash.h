@@ -9,8 +9,8 @@ namespace upbeat::crash {
 /// throws some away, as the dice say. Every event is a line on standard output.
 int practise(const QString& folder, unsigned seed);
 
-/// Builds the demo in a folder, a line for every take.
-int makeDemo(const QString& folder);
+/// Builds the demo in a folder, or its first days, a line for every take.
+int makeDemo(const QString& folder, std::size_t mostDays = 100);
 
 /// Saves what is left behind in a folder and judges what is there: every take once, whole, under its name. Prints a
 /// line "take FILE" for every take of the log and "wrong SENTENCE" for all that is. Exit status 1 when anything is

@@ -11,39 +11,40 @@ namespace upbeat::crash {
 
 namespace {
 
-std::vector<qint64> takesOf(const Logbook& logbook, bool inTrash) {
-    constexpr int kAll = 1000;
-    TakeSearch search;
-    search.inTrash = inTrash;
+std::vector<qint64> chosen(const Result<std::vector<TakeSummary>>& takes,
+                           const std::function<bool(std::size_t)>& which) {
     std::vector<qint64> ids;
-    const auto page = TakeRepository(logbook).page({}, kAll, search);
-    if (page)
-        for (const TakeSummary& take : *page) ids.push_back(take.id);
+    for (std::size_t i = 0; takes && i < takes->size(); ++i)
+        if (which(i)) ids.push_back((*takes)[i].id);
     return ids;
 }
 
 /// Removes takes and takes others back, as somebody who cannot decide.
 bool removeSome(const DataFolder& folder, std::mt19937& dice) {
     constexpr int kTimes = 12;
+    const auto some = [&dice](std::size_t) { return dice() % 2 == 0; };
     const auto logbook = Logbook::open(folder.logbook());
     if (!logbook) return false;
     Trash trash(**logbook);
-    for (int i = 0; i < kTimes; ++i) {
-        for (const bool inTrash : {false, true}) {
-            std::vector<qint64> some = takesOf(**logbook, inTrash);
-            std::erase_if(some, [&dice](qint64) { return dice() % 2 == 0; });
-            if (!(inTrash ? trash.takeBack(some) : trash.put(some, QDateTime::currentDateTime()))) return false;
-        }
-    }
+    for (int i = 0; i < kTimes; ++i)
+        if (!removeThose(folder, some) || !trash.takeBack(chosen(trash.takes(), some))) return false;
     return true;
+}
+
+}  // namespace
+
+bool removeThose(const DataFolder& folder, const std::function<bool(std::size_t)>& which) {
+    const auto logbook = Logbook::open(folder.logbook());
+    if (!logbook) return false;
+    return Trash(**logbook)
+        .put(chosen(TakeRepository(**logbook).list(), which), QDateTime::currentDateTime())
+        .has_value();
 }
 
 bool emptyTrash(const DataFolder& folder) {
     const auto logbook = Logbook::open(folder.logbook());
     return logbook && Trash(**logbook).empty(folder, QDateTime::currentDateTime().addDays(1));
 }
-
-}  // namespace
 
 int keep(const KeepingPlaces& places, Keeping what, unsigned seed) {
     const auto folder = DataFolder::open(places.player());

@@ -1,6 +1,7 @@
 #pragma once
 
 #include <filesystem>
+#include <functional>
 
 #include "upbeat/logbook/data_folder.h"
 
@@ -19,6 +20,10 @@ struct KeepingPlaces {
     [[nodiscard]] std::filesystem::path backups() const { return root / "backups"; }
     [[nodiscard]] std::filesystem::path backup() const { return backups() / "again.zip"; }
 };
+
+/// Removes takes of the log, newest first the 0th; false where the logbook refuses.
+bool removeThose(const DataFolder& folder, const std::function<bool(std::size_t)>& which);
+bool emptyTrash(const DataFolder& folder);
 
 /// Does it once, after a line "open" on standard output. Exit status 1 where it is refused.
 int keep(const KeepingPlaces& places, Keeping what, unsigned seed);

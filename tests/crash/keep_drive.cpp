@@ -27,6 +27,13 @@ std::size_t filesIn(const fs::path& folder) {
     return static_cast<std::size_t>(std::distance(fs::directory_iterator(folder), fs::directory_iterator()));
 }
 
+struct KillTally {
+    qint64 longestUs = 0;
+    int kills = 0;
+    int cut = 0;  ///< Of them those that came before its end.
+    int wrong = 0;
+};
+
 class KeepingDriver {
   public:
     explicit KeepingDriver(unsigned seed) : m_dice(seed) {}
@@ -34,42 +41,31 @@ class KeepingDriver {
     int drive(int kills) {
         if (!prepare()) return 1;
         for (int kill = 0; kill < kills; ++kill) {
-            const auto what = static_cast<Keeping>(kill % kKeepings);
-            layOut(what);
-            if (killAt(what)) ++m_cut[static_cast<std::size_t>(what)];
-            ++m_kills[static_cast<std::size_t>(what)];
-            const QString wrong = judge(what);
+            const int what = kill % kKeepings;
+            KillTally& tally = m_tally[static_cast<std::size_t>(what)];
+            layOut(static_cast<Keeping>(what));
+            ++tally.kills;
+            tally.cut += killAt(what, tally.longestUs) ? 1 : 0;
+            const QString wrong = judge(static_cast<Keeping>(what));
             if (wrong.isEmpty()) continue;
             (void)std::fprintf(stderr, "%s: %s\n", kNames[static_cast<std::size_t>(what)], qPrintable(wrong));
-            ++m_wrong[static_cast<std::size_t>(what)];
+            ++tally.wrong;
             fs::remove_all(m_places.player());
         }
         return print();
     }
 
   private:
-    /// The newest takes of the demo and two backups of them.
+    /// The first takes of the demo and two backups of them.
     bool prepare() {
-        if (makeDemo(QString::fromStdString(m_places.player().string())) != 0) return false;
+        constexpr std::size_t kDays = 1;
+        if (makeDemo(QString::fromStdString(m_places.player().string()), kDays) != 0) return false;
         fs::create_directories(m_places.backups());
         const auto folder = DataFolder::open(m_places.player());
-        if (!keepNewest(*folder)) return false;
         const auto facts = backUp(*folder, {m_places.whole()});
         if (!facts || !backUp(*folder, {m_places.backup()})) return false;
         m_takes = facts->takes;
         return m_takes > 0;
-    }
-
-    static bool keepNewest(const DataFolder& folder) {
-        constexpr std::size_t kKept = 6;
-        const auto logbook = Logbook::open(folder.logbook());
-        const auto takes = logbook ? TakeRepository(**logbook).list() : Result<std::vector<TakeSummary>>();
-        if (!takes) return false;
-        std::vector<qint64> older;
-        for (std::size_t i = kKept; i < takes->size(); ++i) older.push_back((*takes)[i].id);
-        Trash trash(**logbook);
-        return trash.put(older, QDateTime::currentDateTime()) &&
-               trash.empty(folder, QDateTime::currentDateTime().addDays(1));
     }
 
     /// All takes are there; every other one is in the trash where nothing else is done with it.
@@ -78,26 +74,16 @@ class KeepingDriver {
         const auto logbook = Logbook::open(folder->logbook());
         const auto here = logbook ? TakeRepository(**logbook).count() : Result<int>(0);
         if (here.value_or(0) < m_takes) (void)restoreAll(m_places.whole(), *folder);
-        if (what != Keeping::Remove) (void)removeHalf(*folder);
-    }
-
-    static bool removeHalf(const DataFolder& folder) {
-        const auto logbook = Logbook::open(folder.logbook());
-        if (!logbook) return false;
-        std::vector<qint64> some;
-        if (const auto takes = TakeRepository(**logbook).list())
-            for (std::size_t i = 0; i < takes->size(); i += 2) some.push_back((*takes)[i].id);
-        return Trash(**logbook).put(some, QDateTime::currentDateTime()).has_value();
+        if (what != Keeping::Remove) (void)removeThose(*folder, [](std::size_t i) { return i % 2 == 0; });
     }
 
     /// Whether it was still at it. The moment lies anywhere in what the longest of them took until now.
-    bool killAt(Keeping what) {
-        qint64& longestUs = m_longestUs[static_cast<std::size_t>(what)];
+    bool killAt(int what, qint64& longestUs) {
         QProcess worker;
         QElapsedTimer clock;
         worker.start(QCoreApplication::applicationFilePath(),
-                     {QStringLiteral("keep"), QString::fromStdString(m_places.root.string()),
-                      QString::number(static_cast<int>(what)), QString::number(m_dice() % 100000)});
+                     {QStringLiteral("keep"), QString::fromStdString(m_places.root.string()), QString::number(what),
+                      QString::number(m_dice() % 100000)});
         if (!worker.waitForReadyRead(60000)) return false;
         clock.start();
         if (longestUs > 0)
@@ -130,9 +116,13 @@ class KeepingDriver {
         if (!logbook) return QString::fromStdString(logbook.error().sentence());
         const int takes = TakeRepository(**logbook).count().value_or(0) + Trash(**logbook).count().value_or(0);
         if (takes != m_takes) return QStringLiteral("%1 takes of %2").arg(takes).arg(m_takes);
+        return judgeRecordings(folder, m_takes);
+    }
+
+    [[nodiscard]] static QString judgeRecordings(const DataFolder& folder, int asked) {
         const Inspection found = inspect(folder, true);
         if (!found.troubles.empty()) return QString::fromStdString(found.troubles.front().sentence());
-        return found.recordings == m_takes ? QString() : QStringLiteral("%1 recordings").arg(found.recordings);
+        return found.recordings == asked ? QString() : QStringLiteral("%1 recordings").arg(found.recordings);
     }
 
     /// The old backup or the new one, and the next time nothing of this one is left beside it.
@@ -148,14 +138,12 @@ class KeepingDriver {
 
     /// The takes that were not in the trash are whole, the next time the others go, and nothing is left of them.
     [[nodiscard]] QString judgeEmptied(const DataFolder& folder) const {
+        if (!emptyTrash(folder)) return QStringLiteral("emptying again fails");
         const auto logbook = Logbook::open(folder.logbook());
         if (!logbook) return QString::fromStdString(logbook.error().sentence());
-        if (!Trash(**logbook).empty(folder, QDateTime::currentDateTime().addDays(1)))
-            return QStringLiteral("emptying again fails");
         const int takes = TakeRepository(**logbook).count().value_or(0);
         if (takes != m_takes / 2) return QStringLiteral("%1 takes of %2").arg(takes).arg(m_takes / 2);
-        const Inspection found = inspect(folder, true);
-        if (!found.troubles.empty()) return QString::fromStdString(found.troubles.front().sentence());
+        if (const QString wrong = judgeRecordings(folder, takes); !wrong.isEmpty()) return wrong;
         return filesIn(folder.takes()) == 2 * static_cast<std::size_t>(takes) ? QString()
                                                                               : QStringLiteral("files left over");
     }
@@ -165,8 +153,9 @@ class KeepingDriver {
         (void)std::printf(
             "| killed while | kills | of them before its end | lost, double or left over |\n|---|---|---|---|\n");
         for (std::size_t i = 0; i < kNames.size(); ++i) {
-            (void)std::printf("| %s | %d | %d | %d |\n", kNames[i], m_kills[i], m_cut[i], m_wrong[i]);
-            wrong += m_wrong[i];
+            const KillTally& tally = m_tally[i];
+            (void)std::printf("| %s | %d | %d | %d |\n", kNames[i], tally.kills, tally.cut, tally.wrong);
+            wrong += tally.wrong;
         }
         return wrong == 0 ? 0 : 1;
     }
@@ -175,10 +164,7 @@ class KeepingDriver {
     KeepingPlaces m_places{m_folder.path().toStdString()};
     std::mt19937 m_dice;
     int m_takes = 0;
-    std::array<qint64, kKeepings> m_longestUs{};
-    std::array<int, kKeepings> m_kills{};
-    std::array<int, kKeepings> m_cut{};
-    std::array<int, kKeepings> m_wrong{};
+    std::array<KillTally, kKeepings> m_tally{};
 };
 
 }  // namespace

@@ -81,11 +81,12 @@ int practise(const QString& folder, unsigned seed) {
     return 0;
 }
 
-int makeDemo(const QString& folder) {
+int makeDemo(const QString& folder, std::size_t mostDays) {
     auto scenario = readScenario(UPBEAT_SOURCE_DIR "/demodata/scenario.json");
     auto data = DataFolder::open(folder.toStdString());
     if (!scenario || !data) return 1;
     scenario->bars = 2;
+    if (scenario->daysAgo.size() > mostDays) scenario->daysAgo.resize(mostDays);
     const DemoSite site{*data, unfinishedDemo(*data).value_or(QDate(2026, 6, 20))};
     tidyDemo(*scenario, site);
     tell("open");

@@ -1,6 +1,7 @@
 #include "unison_halves.h"
 
 #include <algorithm>
+#include <array>
 #include <cmath>
 #include <optional>
 
@@ -35,8 +36,7 @@ class Halves {
         for (std::size_t i = 0; i < m_events.size(); ++i)
             if (m_events[i].written.size() > 1 && m_found.hitOfEvent[i] != kNone)
                 if (auto half = otherHalfOf(i)) halves.push_back(std::move(*half));
-        if (m_amongOthers)
-            for (UnisonHalf& half : halves) half.byChance = !isUsual(half, halves);
+        if (m_amongOthers) markChance(halves);
         return halves;
     }
 
@@ -58,21 +58,31 @@ class Halves {
     }
 
     /// A player's limbs fall apart in the same way again and again, a syllable falls beside a stroke by chance: of
-    /// drums those are usual that come like others of their voice, at one in four of its unisons.
-    [[nodiscard]] bool isUsual(const UnisonHalf& half, const std::vector<UnisonHalf>& halves) const {
+    /// drums those are strokes that come like others of their voice, at one in four of its unisons.
+    void markChance(std::vector<UnisonHalf>& halves) const {
         constexpr double kLikeS = 0.006;
         constexpr std::ptrdiff_t kOneIn = 4;
-        if (half.cymbals) return true;
-        const Voice voice = voiceOf(half.written[0]);
-        const auto like = std::count_if(halves.begin(), halves.end(), [&](const UnisonHalf& other) {
-            return other.event != half.event && !other.cymbals && voiceOf(other.written[0]) == voice &&
-                   std::abs(lagS(other) - lagS(half)) < kLikeS;
-        });
-        const auto unisons = std::count_if(m_events.begin(), m_events.end(), [&](const PageEvent& event) {
-            return event.written.size() > 1 &&
-                   std::any_of(event.written.begin(), event.written.end(), [&](int w) { return voiceOf(w) == voice; });
-        });
-        return like * kOneIn >= unisons;
+        const auto unisons = unisonsOfVoices();
+        for (UnisonHalf& half : halves) {
+            if (half.cymbals) continue;
+            const Voice voice = voiceOf(half.written[0]);
+            const auto like = std::count_if(halves.begin(), halves.end(), [&](const UnisonHalf& other) {
+                return other.event != half.event && !other.cymbals && voiceOf(other.written[0]) == voice &&
+                       std::abs(lagS(other) - lagS(half)) < kLikeS;
+            });
+            half.byChance = like * kOneIn < unisons[static_cast<std::size_t>(voice)];
+        }
+    }
+
+    /// In how many unisons each voice is written.
+    [[nodiscard]] std::array<std::ptrdiff_t, kVoiceCount> unisonsOfVoices() const {
+        std::array<std::ptrdiff_t, kVoiceCount> unisons{};
+        for (const PageEvent& event : m_events) {
+            std::array<bool, kVoiceCount> has{};
+            for (const int w : event.written) has[static_cast<std::size_t>(voiceOf(w))] = true;
+            for (std::size_t v = 0; event.written.size() > 1 && v < has.size(); ++v) unisons[v] += has[v] ? 1 : 0;
+        }
+        return unisons;
     }
 
     [[nodiscard]] std::optional<UnisonHalf> otherHalfOf(std::size_t i) const {

@@ -131,10 +131,11 @@ double HitDetector::strengthOf(const Candidate& candidate, const Hit& hit) const
                                       lastingDb(hit.patch, static_cast<int>(endFrame - candidate.frame)));
     const double behindS = hit.peakS - m_lastFirmS;
     if (behindS < kMaskedS) return std::min(weighed, candidate.strength);
-    const bool isSure = weighed >= kSure && hit.topDb >= kShinesDb && candidate.frame > kHeard;
+    const bool isSure = weighed >= kSure && hit.topDb >= kShinesDb && candidate.frame > kHeard && behindS > kOneDrumS;
+    if (!isSure) return std::min(weighed, kMostFaint);
     const bool isAnswered = next != m_waiting.end() && next->frame - candidate.frame < kFaintStickFrames &&
                             topDbAt(next->frame) > hit.topDb;
-    return isSure && behindS > kOneDrumS && !isAnswered ? kFirmStrength : std::min(weighed, kMostFaint);
+    return isAnswered ? kMostFaint : kFirmStrength;
 }
 
 }  // namespace upbeat

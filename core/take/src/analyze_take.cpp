@@ -44,10 +44,12 @@ namespace {
 MatchedTake matchApartFromVoices(const Exercise& exercise, const TakeFrame& frame, const HeardTake& heard) {
     constexpr int kRounds = 2;
     MatchedTake take = matchTake(exercise, frame, heard);
-    std::optional<HeardTake> marked = markForeign(take, heard);
-    for (int round = 0; marked && round < kRounds; ++round) {
+    std::optional<HeardTake> marked;
+    for (int round = 0; round < kRounds; ++round) {
+        auto more = markForeign(take, marked ? *marked : heard);
+        if (!more) break;
+        marked = std::move(more);
         take = matchTake(exercise, frame, *marked);
-        marked = markForeign(take, *marked);
     }
     return take;
 }

@@ -7,6 +7,7 @@
 
 #include "upbeat/logbook/data_folder.h"
 #include "upbeat/logbook/logbook.h"
+#include "upbeat/logbook/take_repository.h"
 
 namespace upbeat {
 
@@ -20,6 +21,8 @@ class Trash {
     [[nodiscard]] Result<void> put(const std::vector<qint64>& takes, const QDateTime& now);
     [[nodiscard]] Result<void> takeBack(const std::vector<qint64>& takes);
     [[nodiscard]] Result<int> count() const;
+    /// Newest first.
+    [[nodiscard]] Result<std::vector<TakeSummary>> takes() const;
 
     /// Throws away what was removed before a moment, recordings and all, and gives how many takes that were. The
     /// recording goes first: after a crash the take still lies in the trash, and the next time ends it.
