@@ -92,6 +92,30 @@ class TestForeign : public QObject {
         QVERIFY2(spoken <= quiet + 12, qPrintable(QStringLiteral("%1, %2 without").arg(spoken).arg(quiet)));
     }
 
+    // A word or two in a long take change nothing between its limbs.
+    void aFewWordsLeaveTheUnisonsOfALongTake() {
+        const auto strokesHeardApart = [](const MatchedTake& m) {
+            return std::count_if(m.strokes.begin(), m.strokes.end(), [&m](const MatchedStroke& s) {
+                return !s.shared && std::any_of(m.strokes.begin(), m.strokes.end(), [&s](const MatchedStroke& o) {
+                    return o.hit != s.hit && o.written.gridS == s.written.gridS;
+                });
+            });
+        };
+        Character loose = goodPlayer();
+        loose.spreadMs = 12;
+        const KnownTake quiet = test::play(*builtInExercise("ghosted-backbeat"), kTempo, 72, loose, 33, {});
+        KnownTake spoken = quiet;
+        for (const int beat : {58, 110})
+            bench::addOneSound(spoken.rendered.sound, bench::RoomSound::Voice,
+                               quiet.frame().firstBeatS + (beat + 0.37) * 60 / kTempo, -12, 5);
+        const MatchedTake before = test::analyze(quiet, heardIn(quiet)).matched;
+        const MatchedTake after = test::analyze(spoken, heardIn(spoken)).matched;
+        QVERIFY(after.pale.size() >= before.pale.size() + 1);
+        QVERIFY2(strokesHeardApart(before) > 60, qPrintable(QString::number(strokesHeardApart(before))));
+        QVERIFY2(20 * strokesHeardApart(after) >= 19 * strokesHeardApart(before),
+                 qPrintable(QStringLiteral("%1 of %2").arg(strokesHeardApart(after)).arg(strokesHeardApart(before))));
+    }
+
     void otherSoundsCountForNothing_data() {
         QTest::addColumn<int>("what");
         QTest::newRow("foot taps") << static_cast<int>(bench::RoomSound::FootTaps);

@@ -184,6 +184,7 @@ std::vector<double> shortfalls(const MatchedTake& take, const std::vector<std::o
 
 std::optional<HeardTake> markForeign(const MatchedTake& take, const HeardTake& heard) {
     constexpr double kMostUnlike = 2;
+    constexpr double kCymbalDb = 20;  // where a stroke is written, no voice rises so far above all vowels
     const auto written = writtenOnes(take);
     if (std::find(written.begin(), written.end(), false) == written.end()) return std::nullopt;
     const auto likeness = likenessToStrokes(take);
@@ -204,8 +205,9 @@ std::optional<HeardTake> markForeign(const MatchedTake& take, const HeardTake& h
         const auto place = places.find(hit.peakS);
         if (place == places.end()) continue;
         const double like = *likeness[place->second] + shortfall[place->second];
+        const bool isWritten = written[place->second];
         hit.unlike = std::clamp(-like, 0.0, kMostUnlike);
-        hit.foreign = like < (written[place->second] ? std::min(least, 0.0) : least);
+        hit.foreign = isWritten ? like < std::min(least, 0.0) && hit.topDb < kCymbalDb : like < least;
     }
     return marked;
 }

@@ -19,6 +19,22 @@ constexpr double kLikeDb = 12.0;      // how far a sound may lie from how its vo
 constexpr double kLevelDb = 7.0;      // and from how loud its high bands usually are
 constexpr double kToldDb = 3.5;       // how much more like a voice alone the one sound has to rise there
 
+/// Whether somebody speaks, taps or rustles throughout a take, and not once or twice in many bars.
+bool isAmongOthers(std::span<const PageEvent> events, std::span<const Hit> hits, const Assignment& found) {
+    constexpr std::ptrdiff_t kOneIn = 40;  // unisons: beside a voice that counts 1 in 16 and more, without one 1 in 70
+    constexpr double kOneSoundS = 0.060;   // a syllable begins several times
+    std::ptrdiff_t others = 0;
+    double lastS = -kOneSoundS;
+    for (std::size_t j = 0; j < hits.size(); ++j) {
+        const Hit& hit = hits[j];
+        if (!hit.foreign || hit.strength < kFirmStrength || found.eventOfHit[j] != kNone) continue;
+        others += hit.timeS - lastS >= kOneSoundS ? 1 : 0;
+        lastS = hit.timeS;
+    }
+    const auto isUnison = [](const PageEvent& event) { return event.written.size() > 1; };
+    return others > 0 && others * kOneIn >= std::count_if(events.begin(), events.end(), isUnison);
+}
+
 class Halves {
   public:
     Halves(std::span<const PageEvent> events, const std::vector<Voice>& voices, std::span<const Hit> hits,
@@ -29,7 +45,7 @@ class Halves {
           m_soundings(soundings),
           m_found(found),
           m_known(learnVoices(events, hits, soundings, found)),
-          m_amongOthers(std::any_of(hits.begin(), hits.end(), [](const Hit& hit) { return hit.foreign; })) {}
+          m_amongOthers(isAmongOthers(events, hits, found)) {}
 
     [[nodiscard]] std::vector<UnisonHalf> find() const {
         std::vector<UnisonHalf> halves;
@@ -183,7 +199,7 @@ class Halves {
     std::span<const Sounding> m_soundings;
     const Assignment& m_found;
     KnownVoices m_known;
-    bool m_amongOthers;  ///< Somebody speaks, taps or rustles in this take.
+    bool m_amongOthers;
 };
 
 }  // namespace
