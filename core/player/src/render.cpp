@@ -43,7 +43,11 @@ void addPinkNoise(std::vector<float>& out, double rmsDb, Random& random) {
 }
 
 void addHum(Sound& sound, double rmsDb, double dc) {
-    const double gain = rmsDb > -110 ? amplitude(rmsDb) * std::numbers::sqrt2 : 0.0;
+    if (rmsDb <= -110) {
+        for (float& v : sound.samples) v += static_cast<float>(dc);
+        return;
+    }
+    const double gain = amplitude(rmsDb) * std::numbers::sqrt2;
     for (std::size_t i = 0; i < sound.samples.size(); ++i) {
         const double phase = 2.0 * std::numbers::pi * 50.0 * static_cast<double>(i) / sound.sampleRate;
         sound.samples[i] += static_cast<float>(dc + gain * (std::sin(phase) + 0.3 * std::sin(3.0 * phase)));
