@@ -6,6 +6,9 @@ target_compile_options(upbeat_build_flags INTERFACE
     -Woverloaded-virtual -Wcast-align -Wunused -Wnull-dereference -Wformat=2 -Werror
     # g++ 12 reports these inside its own headers once it inlines them (GCC bug 105329 and kin).
     $<$<CXX_COMPILER_ID:GNU>:-Wno-array-bounds -Wno-null-dereference -Wno-maybe-uninitialized -Wno-restrict -Wno-stringop-overflow>)
+# The same bytes wherever it is built: no folder of the builder's, not even in what the build's id is made of.
+target_compile_options(upbeat_build_flags INTERFACE
+    -ffile-prefix-map=${CMAKE_BINARY_DIR}=build -ffile-prefix-map=${CMAKE_SOURCE_DIR}=.)
 # Several files compiled as one share an unnamed namespace: what one names, another may name inside a function. The
 # preset "dev" compiles each file alone and tells of shadows within it, and of an include that is missing.
 if(CMAKE_UNITY_BUILD)
