@@ -31,15 +31,15 @@ Sound strokes() {
     return sound;
 }
 
-/// By how many samples `b` lies behind `a`, by the largest product of both over their first second.
+/// By how many samples `b` lies behind `a`, by the largest product of both.
 int lagOf(const std::vector<float>& a, const std::vector<float>& b) {
     constexpr int kReach = 3000;
-    const std::size_t end = std::min({a.size() - kReach, b.size() - kReach, std::size_t{kReach + kRate}});
+    constexpr std::size_t kEvery = 13;  // it is noise: every thirteenth sample tells
     double most = 0;
     int best = kReach;
     for (int lag = -kReach; lag <= kReach; ++lag) {
         double sum = 0;
-        for (std::size_t i = kReach; i < end; i += 3) {
+        for (std::size_t i = kReach; i + kReach < std::min(a.size(), b.size()); i += kEvery) {
             const auto at = static_cast<std::size_t>(static_cast<std::ptrdiff_t>(i) + lag);
             sum += static_cast<double>(a[i]) * static_cast<double>(b[at]);
         }

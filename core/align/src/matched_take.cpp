@@ -144,12 +144,11 @@ bool isExtra(const Matching& m, std::size_t j) {
            !isImprovised(m.exercise, m.frame.tempoBpm, timeS) && !isBounce(m.exercise, m.page, m.events, timeS);
 }
 
-/// Enters what sounded and is no stroke, once for each sound: a syllable begins several times.
+/// Enters what sounded and is no stroke, once for each sound.
 void keepPale(const Matching& m, MatchedTake& take) {
-    constexpr double kOneSoundS = 0.060;
     for (std::size_t j = 0; j < m.hits.size(); ++j) {
         const Hit& hit = m.hits[j];
-        const bool isAnother = take.pale.empty() || hit.timeS - take.pale.back().timeS > kOneSoundS;
+        const bool isAnother = take.pale.empty() || hit.timeS - take.pale.back().timeS > kOneSyllableS;
         if (hit.foreign && m.found.eventOfHit[j] == kNone && hit.strength >= kFirmStrength && isAnother &&
             !isNearOne(m.clicksS, m.sounding[j].timeS, kNearClickS) && !isSecondSound(m.found, m.sounding, j))
             take.pale.push_back(hit);

@@ -19,19 +19,21 @@ constexpr double kLikeDb = 12.0;      // how far a sound may lie from how its vo
 constexpr double kLevelDb = 7.0;      // and from how loud its high bands usually are
 constexpr double kToldDb = 3.5;       // how much more like a voice alone the one sound has to rise there
 
+bool isUnison(const PageEvent& event) {
+    return event.written.size() > 1;
+}
+
 /// Whether somebody speaks, taps or rustles throughout a take, and not once or twice in many bars.
 bool isAmongOthers(std::span<const PageEvent> events, std::span<const Hit> hits, const Assignment& found) {
     constexpr std::ptrdiff_t kOneIn = 40;  // unisons: beside a voice that counts 1 in 16 and more, without one 1 in 70
-    constexpr double kOneSoundS = 0.060;   // a syllable begins several times
     std::ptrdiff_t others = 0;
-    double lastS = -kOneSoundS;
+    double lastS = -kOneSyllableS;
     for (std::size_t j = 0; j < hits.size(); ++j) {
         const Hit& hit = hits[j];
         if (!hit.foreign || hit.strength < kFirmStrength || found.eventOfHit[j] != kNone) continue;
-        others += hit.timeS - lastS >= kOneSoundS ? 1 : 0;
+        others += hit.timeS - lastS >= kOneSyllableS ? 1 : 0;
         lastS = hit.timeS;
     }
-    const auto isUnison = [](const PageEvent& event) { return event.written.size() > 1; };
     return others > 0 && others * kOneIn >= std::count_if(events.begin(), events.end(), isUnison);
 }
 
@@ -50,7 +52,7 @@ class Halves {
     [[nodiscard]] std::vector<UnisonHalf> find() const {
         std::vector<UnisonHalf> halves;
         for (std::size_t i = 0; i < m_events.size(); ++i)
-            if (m_events[i].written.size() > 1 && m_found.hitOfEvent[i] != kNone)
+            if (isUnison(m_events[i]) && m_found.hitOfEvent[i] != kNone)
                 if (auto half = otherHalfOf(i)) halves.push_back(std::move(*half));
         if (m_amongOthers) markChance(halves);
         return halves;
@@ -94,9 +96,10 @@ class Halves {
     [[nodiscard]] std::array<std::ptrdiff_t, kVoiceCount> unisonsOfVoices() const {
         std::array<std::ptrdiff_t, kVoiceCount> unisons{};
         for (const PageEvent& event : m_events) {
+            if (!isUnison(event)) continue;
             std::array<bool, kVoiceCount> has{};
             for (const int w : event.written) has[static_cast<std::size_t>(voiceOf(w))] = true;
-            for (std::size_t v = 0; event.written.size() > 1 && v < has.size(); ++v) unisons[v] += has[v] ? 1 : 0;
+            for (std::size_t v = 0; v < has.size(); ++v) unisons[v] += has[v] ? 1 : 0;
         }
         return unisons;
     }

@@ -8,6 +8,8 @@
 
 namespace upbeat {
 
+inline constexpr double kOneSyllableS = 0.060;  ///< A syllable begins several times in it.
+
 /// The strokes of a unison that were heard as a second sound, up to 45 ms before or behind the one that was matched.
 struct UnisonHalf {
     std::size_t event = 0;

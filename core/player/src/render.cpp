@@ -14,6 +14,8 @@ namespace upbeat {
 
 namespace {
 
+constexpr double kNothingDb = -110;  // RMS dBFS from which on there is noise or hum
+
 double amplitude(double db) {
     return std::pow(10.0, db / 20.0);
 }
@@ -29,7 +31,7 @@ void mixIn(std::vector<float>& out, std::span<const float> sound, std::int64_t a
 
 /// Voss-McCartney style pink noise: white noise at octave-spaced rates, summed.
 void addPinkNoise(std::vector<float>& out, double rmsDb, Random& random) {
-    if (rmsDb <= -110) return;
+    if (rmsDb <= kNothingDb) return;
     constexpr std::size_t kRows = 12;
     std::array<double, kRows> rows{};
     const double gain = amplitude(rmsDb) / std::sqrt((kRows + 1) / 3.0);
@@ -43,7 +45,7 @@ void addPinkNoise(std::vector<float>& out, double rmsDb, Random& random) {
 }
 
 void addHum(Sound& sound, double rmsDb, double dc) {
-    if (rmsDb <= -110) {
+    if (rmsDb <= kNothingDb) {
         for (float& v : sound.samples) v += static_cast<float>(dc);
         return;
     }
