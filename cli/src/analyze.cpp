@@ -20,7 +20,7 @@ namespace upbeat::cli {
 
 namespace {
 
-struct Options : TakeOptions {
+struct AnalyzeOptions : TakeOptions {
     StartOptions start;
     int bars = 0;
     double latencyMs = 0;
@@ -35,7 +35,7 @@ struct Options : TakeOptions {
     [[nodiscard]] SilentBars silentBars() const { return {clickBars[0], clickBars[1]}; }
 };
 
-Exit checkArguments(const Options& o) {
+Exit checkArguments(const AnalyzeOptions& o) {
     const auto bad = [](Text what, Text fix) {
         return complain(Error{std::move(what), {}, std::move(fix)}, Exit::BadArguments);
     };
@@ -54,7 +54,7 @@ int barsThatFit(const Exercise& exercise, double tempoBpm, double durationS) {
     return static_cast<int>(std::ceil(barsBefore(exercise, Bpm(tempoBpm), durationS))) + 1;
 }
 
-Result<void> deliver(const Options& o, const TakeAnalysis& analysis, const TakeFacts& facts) {
+Result<void> deliverAnalysis(const AnalyzeOptions& o, const TakeAnalysis& analysis, const TakeFacts& facts) {
     if (!o.csv.empty())
         if (auto written = writeFileAtomically(o.csv, analysisToCsv(analysis)); !written) return written;
     if (o.json.empty()) {
@@ -82,7 +82,7 @@ Exercise swungAs(Exercise pattern, double ratio) {
 }
 
 /// The kit that was asked for; an empty one without. It must know every drum of the pattern.
-tl::expected<TaughtKit, Exit> kitFor(const Options& o, const Exercise& pattern) {
+tl::expected<TaughtKit, Exit> kitFor(const AnalyzeOptions& o, const Exercise& pattern) {
     if (o.kit.empty()) return TaughtKit();
     auto kit = readKit(o.kit);
     if (!kit) return tl::unexpected(complain(kit.error(), Exit::Unreadable));
@@ -95,7 +95,8 @@ tl::expected<TaughtKit, Exit> kitFor(const Options& o, const Exercise& pattern) 
 }
 
 /// Enters tempo and first beat, found in the recording where they were not given.
-tl::expected<std::optional<TakeStart>, Exit> settleStart(Options& o, const AskedStart& asked, const Exercise& pattern) {
+tl::expected<std::optional<TakeStart>, Exit> settleStart(AnalyzeOptions& o, const AskedStart& asked,
+                                                         const Exercise& pattern) {
     o.tempo = asked.tempoBpm.value_or(0);
     o.firstBeat = asked.known.firstBeatS.value_or(0);
     if (asked.isKnown()) return std::nullopt;
@@ -123,14 +124,14 @@ TakeAnalysis analyzed(const Exercise& pattern, TakeFrame frame, const HeardTake&
     return analyzeTake(pattern, frame, heard, plan);
 }
 
-TakeFrame frameOf(const Options& o, int bars, const std::optional<TakeStart>& found) {
+TakeFrame frameOf(const AnalyzeOptions& o, int bars, const std::optional<TakeStart>& found) {
     TakeFrame frame{o.tempo, o.firstBeat, bars, o.latencyMs * 1e-3, o.clickBleed, {}};
     frame.silent = o.silentBars();
     if (found && found->by == StartBy::Strokes) frame.anchor.kind = AnchorKind::None;
     return frame;
 }
 
-Exit run(Options o) {
+Exit analyze(AnalyzeOptions o) {
     if (const Exit bad = checkArguments(o); bad != Exit::Measured) return bad;
     const auto asked = o.start.read();
     if (!asked) return complain(asked.error(), Exit::BadArguments);
@@ -165,14 +166,14 @@ Exit run(Options o) {
                                    toldApart(*pattern, std::move(heard->take), *kit), plan, o.bars == 0);
     if (analysis.matched.hits.empty()) return nothing("nothing is heard in the bars that were asked for");
     const TakeFacts facts{o.take, heard->info.sampleRate, heard->info.durationS, {}, *found};
-    if (const auto done = deliver(o, analysis, facts); !done) return complain(done.error(), Exit::Unreadable);
+    if (const auto done = deliverAnalysis(o, analysis, facts); !done) return complain(done.error(), Exit::Unreadable);
     return Exit::Measured;
 }
 
 }  // namespace
 
 void addAnalyze(CLI::App& app, std::function<Exit()>& chosen) {
-    auto options = std::make_shared<Options>();
+    auto options = std::make_shared<AnalyzeOptions>();
     CLI::App* command = app.add_subcommand("analyze", "Measure a recorded take against a pattern");
     options->addFilesTo(*command, "The recording: WAV, FLAC, Ogg, or a MIDI file as it was played",
                         "Exercise file or MIDI file");
@@ -187,7 +188,7 @@ void addAnalyze(CLI::App& app, std::function<Exit()>& chosen) {
     command->add_option("--kit", options->kit, "Tells the drums apart; written by teach");
     command->add_option("--json", options->json, "Write the analysis there; - is standard output");
     command->add_option("--csv", options->csv, "Write one line a hit there");
-    command->callback([options, &chosen] { chosen = [options] { return run(*options); }; });
+    command->callback([options, &chosen] { chosen = [options] { return analyze(*options); }; });
 }
 
 }  // namespace upbeat::cli

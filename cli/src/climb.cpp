@@ -12,7 +12,7 @@ namespace upbeat::cli {
 
 namespace {
 
-struct Options {
+struct ClimbOptions {
     std::string exercise;
     std::string learner;
     int takes = 0;
@@ -22,7 +22,7 @@ struct Options {
     std::string json;
 };
 
-Exit run(const Options& o) {
+Exit climb(const ClimbOptions& o) {
     constexpr int kMostTakes = 5000;
     if (o.takes < 1 || o.takes > kMostTakes)
         return complain({fmt::format("{} takes cannot be played", o.takes), {}, "use --takes 1 to 5000"},
@@ -58,7 +58,7 @@ Exit run(const Options& o) {
 }  // namespace
 
 void addClimb(CLI::App& app, std::function<Exit()>& chosen) {
-    auto options = std::make_shared<Options>();
+    auto options = std::make_shared<ClimbOptions>();
     CLI::App* command = app.add_subcommand("climb", "Let a simulated learner climb an exercise, take after take");
     command->add_option("--exercise", options->exercise, "Built-in exercise or a file")->required();
     command->add_option("--learner", options->learner, "How the player plays and learns, a JSON file")->required();
@@ -67,7 +67,7 @@ void addClimb(CLI::App& app, std::function<Exit()>& chosen) {
     command->add_flag("--rendered", options->rendered, "Through sound and detector, not from the hits");
     options->asked.addTo(*command);
     command->add_option("--json", options->json, "Write the climb there; - is standard output");
-    command->callback([options, &chosen] { chosen = [options] { return run(*options); }; });
+    command->callback([options, &chosen] { chosen = [options] { return climb(*options); }; });
 }
 
 }  // namespace upbeat::cli

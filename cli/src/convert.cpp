@@ -7,7 +7,7 @@ namespace upbeat::cli {
 
 namespace {
 
-struct Options {
+struct ConvertOptions {
     std::string in;
     std::string out;
 };
@@ -16,7 +16,7 @@ void tell(const std::vector<std::string>& losses) {
     for (const std::string& loss : losses) complain({"not carried over: " + loss, {}, {}}, Exit::Measured);
 }
 
-Exit convert(const Options& o) {
+Exit convert(const ConvertOptions& o) {
     if (const auto known = checkPatternName(o.out); !known) return complain(known.error(), Exit::BadArguments);
     const auto read = importByNameOrFile(o.in);
     if (!read) return complain(read.error(), Exit::Unreadable);
@@ -32,7 +32,7 @@ Exit convert(const Options& o) {
 void addConvert(CLI::App& app, std::function<Exit()>& chosen) {
     CLI::App* command =
         app.add_subcommand("convert", "Write an exercise as another kind of file: .json, .txt, .mid, .musicxml, .mxl");
-    const auto options = std::make_shared<Options>();
+    const auto options = std::make_shared<ConvertOptions>();
     command->add_option("IN", options->in, "A file of any kind that is read, or the name of a built-in exercise")
         ->required();
     command->add_option("OUT", options->out, "The file to write; its ending says which kind")->required();

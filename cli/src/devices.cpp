@@ -15,7 +15,7 @@ nlohmann::json entry(const InputDevice& device) {
     return {{"id", toText(device.id)}, {"name", device.label}, {"kind", isNotes(device.id) ? "midi" : "sound"}};
 }
 
-Exit run(const std::string& json) {
+Exit listDevices(const std::string& json) {
     const FoundInputs found = findInputs();
     for (const Error& refusal : found.refusals) (void)complain(refusal, Exit::Measured);
     std::vector<InputDevice> all = found.devices;
@@ -36,7 +36,7 @@ void addDevices(CLI::App& app, std::function<Exit()>& chosen) {
     auto json = std::make_shared<std::string>();
     CLI::App* command = app.add_subcommand("devices", "List what there is to listen to, and what cannot be used");
     command->add_option("--json", *json, "Write the list there; - is standard output");
-    command->callback([json, &chosen] { chosen = [json] { return run(*json); }; });
+    command->callback([json, &chosen] { chosen = [json] { return listDevices(*json); }; });
 }
 
 }  // namespace upbeat::cli

@@ -14,7 +14,7 @@ namespace upbeat::cli {
 
 namespace {
 
-struct Options {
+struct KeepOptions {
     std::string data;
     std::string file;
     std::string settings;
@@ -39,7 +39,7 @@ nlohmann::json toJson(const BackupFacts& facts) {
             {"recordings", facts.recordings}, {"with_sound", facts.withSound}, {"bytes", facts.bytes}};
 }
 
-Exit backup(const Options& o) {
+Exit backup(const KeepOptions& o) {
     const ConsoleHost host;
     const auto folder = DataFolder::openToRead(o.data);
     if (!folder) return complain(folder.error(), Exit::Unreadable);
@@ -50,14 +50,14 @@ Exit backup(const Options& o) {
                             static_cast<double>(made->bytes) / 1e6));
 }
 
-Exit bringIn(const Options& o, const DataFolder& folder) {
+Exit bringIn(const KeepOptions& o, const DataFolder& folder) {
     const auto merged = merge(o.file, folder, o.exercise);
     if (!merged) return complain(merged.error(), Exit::Unreadable);
     return tell(o.json, {{"takes", merged->takes}, {"known", merged->known}, {"ladders", merged->exercises}},
                 fmt::format("{} takes came, {} were here already", merged->takes, merged->known));
 }
 
-Exit restore(const Options& o) {
+Exit restore(const KeepOptions& o) {
     const ConsoleHost host;
     // Before a folder is made for it.
     if (const auto facts = factsOf(o.file); !facts) return complain(facts.error(), Exit::Unreadable);
@@ -75,7 +75,7 @@ Exit restore(const Options& o) {
     return tell(o.json, said, sentence);
 }
 
-Exit check(const Options& o) {
+Exit check(const KeepOptions& o) {
     const ConsoleHost host;
     const auto folder = DataFolder::openToRead(o.data);
     if (!folder) return complain(folder.error(), Exit::Unreadable);
@@ -92,7 +92,7 @@ Exit check(const Options& o) {
 
 /// A command about the player's folder.
 CLI::App* addCommand(CLI::App& app, std::function<Exit()>& chosen, const char* name, const char* about,
-                     const std::shared_ptr<Options>& options, Exit (*run)(const Options&)) {
+                     const std::shared_ptr<KeepOptions>& options, Exit (*run)(const KeepOptions&)) {
     CLI::App* command = app.add_subcommand(name, about);
     command->add_option("--json", options->json, "Write what was done there; - is standard output");
     runInFolder(*command, options, chosen, run);
@@ -102,20 +102,20 @@ CLI::App* addCommand(CLI::App& app, std::function<Exit()>& chosen, const char* n
 }  // namespace
 
 void addKeeping(CLI::App& app, std::function<Exit()>& chosen) {
-    const auto backupOptions = std::make_shared<Options>();
+    const auto backupOptions = std::make_shared<KeepOptions>();
     CLI::App* make =
         addCommand(app, chosen, "backup", "Copy logbook, takes, exercises and kits to one file", backupOptions, backup);
     make->add_option("--out", backupOptions->file, "The zip file")->required();
     make->add_option("--settings", backupOptions->settings, "Settings file to take along");
     make->add_flag("--without-sound", backupOptions->withoutSound, "Leave the recordings out");
-    const auto restoreOptions = std::make_shared<Options>();
+    const auto restoreOptions = std::make_shared<KeepOptions>();
     CLI::App* bring = addCommand(app, chosen, "restore", "Bring a backup back; what stands in its place is set aside",
                                  restoreOptions, restore);
     bring->add_option("file", restoreOptions->file, "The backup")->required();
     bring->add_option("--settings", restoreOptions->settings, "Settings file to write where there is none");
     bring->add_option("--exercise", restoreOptions->exercise, "Only the takes of this exercise, beside those there");
     bring->add_flag("--merge", restoreOptions->merge, "Only the takes that are not there, beside those there");
-    const auto checkOptions = std::make_shared<Options>();
+    const auto checkOptions = std::make_shared<KeepOptions>();
     CLI::App* look = addCommand(app, chosen, "check", "Whether logbook and recordings are whole", checkOptions, check);
     look->add_flag("--quick", checkOptions->quick, "Do not read the sound of the recordings");
 }

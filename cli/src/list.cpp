@@ -11,7 +11,7 @@ namespace upbeat::cli {
 
 namespace {
 
-struct Options {
+struct ListOptions {
     std::string tag;
     std::string json;
 };
@@ -23,7 +23,7 @@ nlohmann::json entry(const Exercise& e) {
             {"tags", e.tags}};
 }
 
-Exit list(const Options& options) {
+Exit list(const ListOptions& options) {
     std::vector<Exercise> chosen;
     for (const Exercise& e : builtInExercises())
         if (options.tag.empty() || std::find(e.tags.begin(), e.tags.end(), options.tag) != e.tags.end())
@@ -42,7 +42,7 @@ Exit list(const Options& options) {
 
 void addList(CLI::App& app, std::function<Exit()>& chosen) {
     CLI::App* command = app.add_subcommand("list", "Name the built-in exercises: id, title, tempos, tags");
-    const auto options = std::make_shared<Options>();
+    const auto options = std::make_shared<ListOptions>();
     command->add_option("--tag", options->tag, "Only those with this tag: rudiment, rolls, control, groove ...");
     command->add_option("--json", options->json, "Write the list there; - is standard output");
     command->callback([&chosen, options] { chosen = [options] { return list(*options); }; });

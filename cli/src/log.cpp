@@ -9,7 +9,7 @@ namespace upbeat::cli {
 
 namespace {
 
-struct Options {
+struct LogOptions {
     std::string data;
     LogWish wish;
     std::string table = "takes";
@@ -20,7 +20,7 @@ struct Options {
 
 constexpr std::array<const char*, 3> kTables{"takes", "hits", "gates"};
 
-Exit log(const Options& o) {
+Exit log(const LogOptions& o) {
     const ConsoleHost host;
     const auto table = std::find(kTables.begin(), kTables.end(), o.table);
     if (table == kTables.end())
@@ -46,7 +46,7 @@ Exit log(const Options& o) {
 }  // namespace
 
 void addLog(CLI::App& app, std::function<Exit()>& chosen) {
-    const auto options = std::make_shared<Options>();
+    const auto options = std::make_shared<LogOptions>();
     CLI::App* command = app.add_subcommand("log", "Write the takes of the log as a table");
     addWish(*command, options->wish);
     command->add_option("--table", options->table, "takes (with their figures), hits or gates");

@@ -12,7 +12,7 @@ namespace upbeat::cli {
 
 namespace {
 
-struct Options {
+struct PlanOptions {
     int minutes = 20;
     std::string data;
     std::string way = "balanced";
@@ -30,7 +30,7 @@ nlohmann::json entry(const PlanBlock& block) {
             {"reason", words::reasonOf(block).said()}};
 }
 
-Exit run(const Options& o) {
+Exit plan(const PlanOptions& o) {
     if (o.minutes < 1 || o.minutes > kLongestPlan)
         return complain({fmt::format("{} minutes cannot be planned", o.minutes), {}, "use --minutes 1 to 240"},
                         Exit::BadArguments);
@@ -62,12 +62,12 @@ Exit run(const Options& o) {
 }  // namespace
 
 void addPlan(CLI::App& app, std::function<Exit()>& chosen) {
-    auto options = std::make_shared<Options>();
+    auto options = std::make_shared<PlanOptions>();
     CLI::App* command = app.add_subcommand("plan", "Say what to practise today, from the log");
     command->add_option("--minutes", options->minutes, "How many there are, 1 to 240")->required();
     command->add_option("--way", options->way, "balanced, line, climb, grow, turn or feet");
     command->add_option("--json", options->json, "Write the plan there; - is standard output");
-    runInFolder(*command, options, chosen, run);
+    runInFolder(*command, options, chosen, plan);
 }
 
 }  // namespace upbeat::cli

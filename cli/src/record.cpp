@@ -22,7 +22,7 @@ namespace upbeat::cli {
 
 namespace {
 
-struct Options {
+struct RecordOptions {
     std::string input;
     std::string exercise;
     double tempo = 0;
@@ -32,7 +32,7 @@ struct Options {
     std::string out;
 };
 
-Exit checkArguments(const Options& o) {
+Exit checkArguments(const RecordOptions& o) {
     if (!(o.tempo >= kSlowestTempo && o.tempo <= kFastestTempo))
         return complain({fmt::format("a tempo of {:g} is out of range", o.tempo), {}, "use --tempo 30 to 300"},
                         Exit::BadArguments);
@@ -48,7 +48,7 @@ Exit checkArguments(const Options& o) {
     return Exit::Measured;
 }
 
-TakePlan planOf(const Options& o, const Exercise& exercise, const DuplexStream& stream) {
+TakePlan planOf(const RecordOptions& o, const Exercise& exercise, const DuplexStream& stream) {
     TakePlan plan;
     plan.exercise = exercise;
     plan.click = clickFor(exercise, Bpm(o.tempo));
@@ -73,7 +73,7 @@ bool waitForEnd(TakeWriter& writer, const RecordingRun& run, const DuplexStream&
     return true;
 }
 
-Result<TakeRecord> record(const Options& o, const Exercise& exercise, DuplexStream& stream, AudioEngine& engine) {
+Result<TakeRecord> record(const RecordOptions& o, const Exercise& exercise, DuplexStream& stream, AudioEngine& engine) {
     const TakePlan plan = planOf(o, exercise, stream);
     const auto run = std::make_shared<RecordingRun>(plan, stream.sampleRate());
     auto writer = TakeWriter::start(run);
@@ -104,7 +104,7 @@ std::string now() {
     return text.data();
 }
 
-Exit run(const Options& o) {
+Exit recordTake(const RecordOptions& o) {
     if (const Exit bad = checkArguments(o); bad != Exit::Measured) return bad;
     const auto exercise = patternByNameOrFile(o.exercise);
     if (!exercise) return complain(exercise.error(), Exit::Unreadable);
@@ -133,7 +133,7 @@ Exit run(const Options& o) {
 }  // namespace
 
 void addRecord(CLI::App& app, std::function<Exit()>& chosen) {
-    auto options = std::make_shared<Options>();
+    auto options = std::make_shared<RecordOptions>();
     CLI::App* command = app.add_subcommand("record", "Play the click and record a take to it");
     command->add_option("--input", options->input, "As devices lists it")->required();
     command->add_option("--exercise", options->exercise, "Built-in exercise or a file")->required();
@@ -143,7 +143,7 @@ void addRecord(CLI::App& app, std::function<Exit()>& chosen) {
     command->add_option("--out", options->out, "Folder for take.flac and take.json")->required();
     command->callback([options, latency, &chosen] {
         options->latencyKnown = latency->count() > 0;
-        chosen = [options] { return run(*options); };
+        chosen = [options] { return recordTake(*options); };
     });
 }
 

@@ -13,7 +13,7 @@ namespace upbeat::cli {
 
 namespace {
 
-struct Options {
+struct ReportOptions {
     std::string data;
     std::string out;
     LogWish which;
@@ -24,7 +24,7 @@ struct Options {
     bool withoutNotes = false;
 };
 
-Exit report(const Options& o) {
+Exit report(const ReportOptions& o) {
     constexpr std::size_t kMost = 200;
     const ConsoleHost host;
     if (const Exit bad = checkWish(o.which); bad != Exit::Measured) return bad;
@@ -50,7 +50,7 @@ Exit report(const Options& o) {
 }  // namespace
 
 void addReport(CLI::App& app, std::function<Exit()>& chosen) {
-    const auto options = std::make_shared<Options>();
+    const auto options = std::make_shared<ReportOptions>();
     CLI::App* command = app.add_subcommand("report", "Write takes of the log as one HTML file that anybody can open");
     command->add_option("--out", options->out, "The HTML file; - is standard output")->required();
     command->add_option("--take", options->takes, "Takes by their numbers in the log");

@@ -16,7 +16,7 @@ namespace upbeat::cli {
 
 namespace {
 
-struct Options {
+struct SimulateOptions {
     std::string exercise;
     double tempo = 0;
     int bars = 0;
@@ -25,7 +25,7 @@ struct Options {
     std::string out;
 };
 
-Exit checkArguments(const Options& o) {
+Exit checkArguments(const SimulateOptions& o) {
     if (!(o.tempo >= kSlowestTempo && o.tempo <= kFastestTempo))
         return complain({fmt::format("a tempo of {:g} is out of range", o.tempo), {}, "use --tempo 30 to 300"},
                         Exit::BadArguments);
@@ -41,7 +41,7 @@ void cutAfter(Performance& performance, double endS) {
     std::erase_if(performance.missed, [endS](const WrittenStroke& w) { return w.gridS > endS - 0.02; });
 }
 
-Result<void> writeTake(const Options& o, const Exercise& exercise, const Character& character) {
+Result<void> writeTake(const SimulateOptions& o, const Exercise& exercise, const Character& character) {
     namespace fs = std::filesystem;
     std::error_code error;
     fs::create_directories(o.out, error);
@@ -60,7 +60,7 @@ Result<void> writeTake(const Options& o, const Exercise& exercise, const Charact
     return writeFileAtomically(out / "truth.json", truthToJson(take, performance, exercise, o.tempo, o.bars));
 }
 
-Exit run(const Options& o) {
+Exit simulate(const SimulateOptions& o) {
     if (const Exit bad = checkArguments(o); bad != Exit::Measured) return bad;
     const auto exercise = patternByNameOrFile(o.exercise);
     if (!exercise) return complain(exercise.error(), Exit::Unreadable);
@@ -77,7 +77,7 @@ Exit run(const Options& o) {
 }  // namespace
 
 void addSimulate(CLI::App& app, std::function<Exit()>& chosen) {
-    auto options = std::make_shared<Options>();
+    auto options = std::make_shared<SimulateOptions>();
     CLI::App* command = app.add_subcommand("simulate", "Let the simulated player play a take whose truth is known");
     command->add_option("--exercise", options->exercise, "Built-in exercise or a file")->required();
     command->add_option("--tempo", options->tempo, "Beats per minute")->required();
@@ -85,7 +85,7 @@ void addSimulate(CLI::App& app, std::function<Exit()>& chosen) {
     command->add_option("--seed", options->seed, "The same seed plays the same take")->required();
     command->add_option("--character", options->character, "How the player plays, a JSON file");
     command->add_option("--out", options->out, "Folder for take.wav, pattern.mid and truth.json")->required();
-    command->callback([options, &chosen] { chosen = [options] { return run(*options); }; });
+    command->callback([options, &chosen] { chosen = [options] { return simulate(*options); }; });
 }
 
 }  // namespace upbeat::cli

@@ -14,11 +14,11 @@ namespace upbeat::cli {
 
 namespace {
 
-struct Options : TakeOptions {
+struct TeachOptions : TakeOptions {
     std::string out;
 };
 
-Exit run(const Options& o) {
+Exit teach(const TeachOptions& o) {
     if (const auto wrong = o.wrong()) return complain(*wrong, Exit::BadArguments);
     const auto pattern = readPattern(o.pattern);
     if (!pattern) return complain(pattern.error(), Exit::Unreadable);
@@ -39,11 +39,11 @@ Exit run(const Options& o) {
 }  // namespace
 
 void addTeach(CLI::App& app, std::function<Exit()>& chosen) {
-    auto options = std::make_shared<Options>();
+    auto options = std::make_shared<TeachOptions>();
     CLI::App* command = app.add_subcommand("teach", "Learn what each drum sounds like at one microphone");
     options->addTo(*command, "A recording in which each drum is struck alone a few times", "What was played in it");
     command->add_option("--out", options->out, "Where the kit is written, for analyze --kit")->required();
-    command->callback([options, &chosen] { chosen = [options] { return run(*options); }; });
+    command->callback([options, &chosen] { chosen = [options] { return teach(*options); }; });
 }
 
 }  // namespace upbeat::cli
