@@ -22,6 +22,7 @@ Hit hitFromJson(const JsonReader& reader) {
     hit.voice = voiceFromName(reader.text("voice"));
     hit.exact = reader.flag("exact", false);
     hit.foreign = reader.flag("foreign", false);
+    hit.refused = reader.flag("refused", false);
     return hit;
 }
 
@@ -70,6 +71,7 @@ nlohmann::json jsonOf(const std::vector<Hit>& some) {
         if (hit.voice) hits.back()["voice"] = toName(*hit.voice);
         if (hit.exact) hits.back()["exact"] = true;
         if (hit.foreign) hits.back()["foreign"] = true;
+        if (hit.refused) hits.back()["refused"] = true;
     }
     return hits;
 }

@@ -51,7 +51,7 @@ Result<void> TakeRepository::addHits(qint64 id, const TakeRecord& take) {
                                   hit.strength, hit.contrastDb,
                                   hit.clipped,  hit.voice ? QVariant(toQt(toName(*hit.voice))) : QVariant(),
                                   hit.exact,    hit.doubtful,
-                                  hit.hides,    hit.foreign,
+                                  hit.hides,    hit.refused ? kRefusedSound : static_cast<int>(hit.foreign),
                                   hit.peakS,    isKnown(hit.colour) ? QVariant(bytesOf(hit.colour)) : QVariant()};
         for (qsizetype i = 0; i < values.size(); ++i) insert.bindValue(static_cast<int>(i), values[i]);
         if (!insert.exec())

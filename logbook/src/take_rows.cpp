@@ -30,6 +30,7 @@ Hit hitFrom(const Row& row) {
     hit.exact = row.flag("exact");
     hit.doubtful = row.flag("doubtful");
     hit.foreign = row.flag("foreign_sound");
+    hit.refused = row.at("foreign_sound").toInt() == kRefusedSound;
     hit.hides = row.at("hides").toUInt();
     hit.peakS = row.number("peak_s");
     hit.colour = stepsFrom(row.at("colour").toByteArray());

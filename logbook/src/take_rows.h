@@ -11,6 +11,8 @@
 
 namespace upbeat {
 
+inline constexpr int kRefusedSound = 2;  ///< In `foreign_sound`: Hit::refused; 1 is a foreign sound that is not.
+
 /// Reads a row by the names of its columns.
 class Row {
   public:

@@ -196,7 +196,7 @@ class TestTakeFiles : public QObject {
         s.frame.damaged = {{1.5, 1.7}};
         s.hits = {heard(3.26, -14.5, 40, 31), heard(3.9, -20, 12, 9)};
         s.hits.back().clipped = true;
-        s.hits.back().foreign = true;
+        s.hits.front().foreign = s.hits.back().foreign = s.hits.back().refused = true;
         s.durationS = 61.5;
         s.profile = {ProfileKind::Performance, {{GateKind::AccentTapGap, 12}}};
         s.frame.clickBleed = s.recovered = true;

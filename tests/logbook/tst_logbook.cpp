@@ -14,7 +14,7 @@ class TestLogbook : public QObject {
         take.profile = {ProfileKind::Performance, {{GateKind::Spread, 7.5}, {GateKind::Feel, 3}}};
         take.recovered = true;
         take.hits[3].clipped = true;
-        take.hits[4].foreign = true;
+        take.hits[4].foreign = take.hits[5].foreign = take.hits[5].refused = true;
         const auto back = TakeRepository(*logbook).find(added(*logbook, take));
         QVERIFY(back.has_value());
         QCOMPARE(back->exercise, take.exercise);

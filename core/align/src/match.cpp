@@ -39,6 +39,7 @@ std::vector<Sounding> soundings(std::span<const Hit> hits, double firstBeatS, do
             if (atOnce || (!louder && !clear && !isStruckBehind(hits[k], hits[j]))) sounding.echo = true;
         }
         sounding.foreign = hits[j].foreign;
+        sounding.refused = hits[j].refused;
         sounding.unlike = hits[j].unlike;
         sounding.topDb = hits[j].topDb;
         list.push_back(sounding);

@@ -148,11 +148,20 @@ bool isExtra(const Matching& m, std::size_t j) {
 void keepPale(const Matching& m, MatchedTake& take) {
     for (std::size_t j = 0; j < m.hits.size(); ++j) {
         const Hit& hit = m.hits[j];
-        const bool isAnother = take.pale.empty() || hit.timeS - take.pale.back().timeS > kOneSyllableS;
-        if (hit.foreign && m.found.eventOfHit[j] == kNone && hit.strength >= kFirmStrength && isAnother &&
-            !isNearOne(m.clicksS, m.sounding[j].timeS, kNearClickS) && !isSecondSound(m.found, m.sounding, j))
+        if (!hit.foreign || m.found.eventOfHit[j] != kNone || (hit.strength < kFirmStrength && !hit.refused)) continue;
+        if (isNearOne(m.clicksS, m.sounding[j].timeS, kNearClickS) || isSecondSound(m.found, m.sounding, j)) continue;
+        if (take.pale.empty() || hit.timeS - take.pale.back().timeS > kOneSyllableS)
             take.pale.push_back(hit);
+        else
+            take.pale.back().refused |= hit.refused;
     }
+}
+
+/// Whether a sound that was refused is all that was heard where a stroke is written: nobody knows if it was played.
+bool isCovered(const Matching& m, std::size_t event) {
+    const double gridS = m.events[event].gridS;
+    return std::any_of(m.sounding.begin(), m.sounding.end(),
+                       [gridS](const Sounding& s) { return s.refused && std::abs(s.timeS - gridS) < kOneSyllableS; });
 }
 
 /// Enters the hits that are strokes; gives where each of them now stands.
@@ -218,7 +227,7 @@ MatchedTake matchTake(const Exercise& exercise, const TakeFrame& frame, const He
             const WrittenStroke& w = m.page[static_cast<std::size_t>(index)];
             const int hit = m.hitOfStroke[static_cast<std::size_t>(index)];
             if (hit == kNone) {
-                if (isEventInBreak(m.breaks, i)) continue;
+                if (isEventInBreak(m.breaks, i) || isCovered(m, i)) continue;
                 (w.role == Role::Grace ? take.missedGrace : take.missed).push_back(w);
                 continue;
             }

@@ -36,7 +36,7 @@ double scatterS(const PageEvent& event) {
 
 double pairCost(const PageEvent& event, const Sounding& hit, double shiftS, const Expectation& expected) {
     const double late = hit.timeS - event.gridS - shiftS;
-    if (std::abs(late) > reachS(event)) return kImpossible;
+    if (hit.refused || std::abs(late) > reachS(event)) return kImpossible;
     // A faint hit is believed only where the player usually is; a sure one may be a slip.
     const bool faint = hit.strength < kFirmStrength;
     const double room = faint ? kFaintRoom : kFirmRoom;

@@ -4,6 +4,7 @@
 #include <cmath>
 
 #include "upbeat/align/foreign_sounds.h"
+#include "upbeat/align/refused_strokes.h"
 #include "upbeat/measure/click_instead.h"
 #include "upbeat/measure/gain_ride.h"
 #include "upbeat/take/section_findings.h"
@@ -40,13 +41,21 @@ Measures measure(const MatchedTake& take) {
 namespace {
 
 /// What nobody wrote and is unlike the strokes of the take is known once the take was matched; and what passed for the
-/// echo of such a sound, only once it was matched without it.
+/// echo of such a sound, only once it was matched without it. What a syllable leaves in the place of a stroke is
+/// refused last, and what then comes into its place is looked at again.
 MatchedTake matchApartFromVoices(const Exercise& exercise, const TakeFrame& frame, const HeardTake& heard) {
     constexpr int kRounds = 2;
+    constexpr int kLooks = 3;
     MatchedTake take = matchTake(exercise, frame, heard);
     std::optional<HeardTake> marked;
     for (int round = 0; round < kRounds; ++round) {
         auto more = markForeign(take, marked ? *marked : heard);
+        if (!more) break;
+        marked = std::move(more);
+        take = matchTake(exercise, frame, *marked);
+    }
+    for (int look = 0; marked && look < kLooks; ++look) {
+        auto more = refuseWritten(take, *marked);
         if (!more) break;
         marked = std::move(more);
         take = matchTake(exercise, frame, *marked);

@@ -26,6 +26,7 @@ struct Sounding {
     bool echo = false;
     bool second = false;   ///< The drum speaks twice like that throughout the take.
     bool foreign = false;  ///< Where nobody wrote it, it is no stroke.
+    bool refused = false;  ///< Nor where somebody did.
     double unlike = 0;     ///< Hit::unlike.
     double topDb = 0;      ///< Hit::topDb.
     bool click = false;    ///< As near to a click that is heard in the recording as what may be left of the click.

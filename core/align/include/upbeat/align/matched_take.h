@@ -79,7 +79,7 @@ struct MatchedTake {
     SilentBars silent{};
     std::vector<Hit> hits;               ///< Firm hits and the weak ones the page explains; in order of time.
     std::vector<MatchedStroke> strokes;  ///< Main strokes and grace notes, in order of grid time.
-    std::vector<WrittenStroke> missed;   ///< Main strokes nobody played.
+    std::vector<WrittenStroke> missed;   ///< Main strokes nobody played; not those a refused sound may cover.
     std::vector<WrittenStroke> missedGrace;
     std::vector<int> extra;     ///< Indices of hits nobody wrote.
     std::vector<Hit> pale;      ///< Something sounded that is unlike the strokes: it weighs nothing (Hit::foreign).

@@ -19,6 +19,7 @@ struct Hit {
     std::optional<Voice> voice{};  ///< Where it is known: from MIDI, or told apart by a taught kit.
     bool exact = false;            ///< From MIDI: voice, time and level are what was sent.
     bool foreign = false;          ///< Unlike the strokes of its take: a voice, a chair. Not an extra stroke.
+    bool refused = false;          ///< Foreign, and no stroke even where one is written.
     double unlike = 0;             ///< In a take with such sounds: log odds against its being a stroke, 0 to 2.
     double topDb = 0;              ///< How far it rises above all vowels (topRiseDb); 0 where that is not known.
     bool doubtful = false;         ///< The voice could as well be another one.
