@@ -72,7 +72,8 @@ struct Matching {
     const TakeFrame& frame;
     std::vector<WrittenStroke> page;
     std::vector<Hit> hits;
-    std::vector<double> clicksS;  ///< Of a click that is heard.
+    std::vector<double> clicksS;     ///< Of a click that is heard.
+    std::vector<double> refusedS{};  ///< Of the sounds that were refused.
     std::vector<PageEvent> events{};
     std::vector<Sounding> sounding{};
     Assignment found{};
@@ -125,7 +126,10 @@ Matching matched(const Exercise& exercise, const TakeFrame& frame, const HeardTa
     m.events = eventsOf(exercise, m.page, apart);
     m.sounding = soundings(m.hits, frame.firstBeatS, frame.latencyS);
     if (!apart) markSecondSounds(m.sounding, m.events);
-    for (Sounding& s : m.sounding) s.click = isNearOne(m.clicksS, s.timeS, kOnClickS);
+    for (Sounding& s : m.sounding) {
+        s.click = isNearOne(m.clicksS, s.timeS, kOnClickS);
+        if (s.refused) m.refusedS.push_back(s.timeS);
+    }
     const double beatS = beatDuration(Bpm(frame.tempoBpm)).value();
     const Route route = findRoute(m.events, m.sounding, beatS, sectionStartsS(exercise, frame.tempoBpm, passes));
     moveTo(m.events, route.runs, beatS);
@@ -159,9 +163,7 @@ void keepPale(const Matching& m, MatchedTake& take) {
 
 /// Whether a sound that was refused is all that was heard where a stroke is written: nobody knows if it was played.
 bool isCovered(const Matching& m, std::size_t event) {
-    const double gridS = m.events[event].gridS;
-    return std::any_of(m.sounding.begin(), m.sounding.end(),
-                       [gridS](const Sounding& s) { return s.refused && std::abs(s.timeS - gridS) < kOneSyllableS; });
+    return isNearOne(m.refusedS, m.events[event].gridS, kOneSyllableS);
 }
 
 /// Enters the hits that are strokes; gives where each of them now stands.

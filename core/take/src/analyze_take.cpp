@@ -48,18 +48,16 @@ MatchedTake matchApartFromVoices(const Exercise& exercise, const TakeFrame& fram
     constexpr int kLooks = 3;
     MatchedTake take = matchTake(exercise, frame, heard);
     std::optional<HeardTake> marked;
-    for (int round = 0; round < kRounds; ++round) {
-        auto more = markForeign(take, marked ? *marked : heard);
-        if (!more) break;
-        marked = std::move(more);
-        take = matchTake(exercise, frame, *marked);
-    }
-    for (int look = 0; marked && look < kLooks; ++look) {
-        auto more = refuseWritten(take, *marked);
-        if (!more) break;
-        marked = std::move(more);
-        take = matchTake(exercise, frame, *marked);
-    }
+    const auto matchWithout = [&](auto marks, int times) {
+        for (int k = 0; k < times; ++k) {
+            auto more = marks(take, marked ? *marked : heard);
+            if (!more) return;
+            marked = std::move(more);
+            take = matchTake(exercise, frame, *marked);
+        }
+    };
+    matchWithout(markForeign, kRounds);
+    if (marked) matchWithout(refuseWritten, kLooks);
     return take;
 }
 
